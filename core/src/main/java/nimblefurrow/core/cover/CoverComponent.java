@@ -1,0 +1,58 @@
+package nimblefurrow.core.cover;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One species of a cover as it is seeded.
+ *
+ * @param species what
+ * @param rateKgPerHa bulk seed, kg/ha, above 0 and below 1000
+ * @param germination share of pure seed that germinates, 0..1
+ * @param purity share of the bulk that is this seed, 0..1
+ * @param depthMm seeding depth, mm, when known
+ */
+public record CoverComponent(
+    Species species,
+    double rateKgPerHa,
+    double germination,
+    double purity,
+    @Nullable Double depthMm) {
+  /** Germination taken when no test is at hand. */
+  public static final double USUAL_GERMINATION = 0.90;
+
+  /** Purity taken when no test is at hand. */
+  public static final double USUAL_PURITY = 0.98;
+
+  /**
+   * @throws IllegalArgumentException naming what is out of range
+   */
+  public CoverComponent {
+    if (!(rateKgPerHa > 0 && rateKgPerHa <= 1000)) {
+      throw new IllegalArgumentException(
+          "a rate of %s kg/ha of %s is not a seeding rate: it must be above 0 and at most 1,000"
+              .formatted(rateKgPerHa, species.name()));
+    }
+    requireShare("germination", germination);
+    requireShare("purity", purity);
+    if (depthMm != null && !(depthMm >= 0 && depthMm <= 200)) {
+      throw new IllegalArgumentException("a seeding depth of " + depthMm + " mm");
+    }
+  }
+
+  /** A component of usual seed quality and unknown depth. */
+  public static CoverComponent of(Species species, double rateKgPerHa) {
+    return new CoverComponent(species, rateKgPerHa, USUAL_GERMINATION, USUAL_PURITY, null);
+  }
+
+  /** Seeds per m² able to make a plant: rate × purity × germination × seeds per kg. */
+  public double liveSeedsPerM2() {
+    return rateKgPerHa * purity * germination * species.seed().perKg() / 10_000;
+  }
+
+  private static void requireShare(String what, double value) {
+    if (!(value >= 0 && value <= 1)) {
+      throw new IllegalArgumentException(
+          "%s of %s %% is not between 0 and 100 %%".formatted(what, value * 100));
+    }
+  }
+}

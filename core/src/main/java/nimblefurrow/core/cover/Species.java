@@ -1,0 +1,142 @@
+package nimblefurrow.core.cover;
+
+import nimblefurrow.core.units.Curve;
+
+/**
+ * A cover crop species: what the model needs to grow it and what a grower needs to choose it.
+ *
+ * @param id stable key, such as {@code cereal_rye}
+ * @param name common name
+ * @param botanical Latin name
+ * @param family botanical grouping
+ * @param perennial whether plants live on after flowering
+ * @param seed seed size, rates and depths
+ * @param germination needs from seeding to emergence
+ * @param winter cold tolerance
+ * @param growth leaf, light and size
+ * @param clock what brings it through its stages
+ * @param carbonToNitrogen C:N of the tops by stage fraction
+ * @param rollerKill share of single plants a roller kills, by stage fraction
+ * @param rollerKillName name of that curve, such as {@code vetch}
+ * @param dates useful seeding dates
+ * @param advice words on ending and risks
+ * @param seedUsdPerKg usual price of seed, US dollars per kg
+ */
+public record Species(
+    String id,
+    String name,
+    String botanical,
+    Family family,
+    boolean perennial,
+    Seed seed,
+    Germination germination,
+    Winter winter,
+    Growth growth,
+    Clock clock,
+    Curve carbonToNitrogen,
+    Curve rollerKill,
+    String rollerKillName,
+    Dates dates,
+    Advice advice,
+    double seedUsdPerKg) {
+
+  /**
+   * Seed facts; rates in kg/ha of bulk seed.
+   *
+   * @param perKg seeds per kg
+   * @param singleMg mass of one seed, mg
+   * @param bulkKgPerM3 bulk density
+   * @param drilled rates when placed in the soil
+   * @param surface rates when left on the surface
+   * @param mixCapKgPerHa rate above which it overwhelms partners in a mix
+   * @param depthLowMm shallowest useful depth
+   * @param depthHighMm deepest useful depth
+   */
+  public record Seed(
+      double perKg,
+      double singleMg,
+      double bulkKgPerM3,
+      Rates drilled,
+      Rates surface,
+      double mixCapKgPerHa,
+      double depthLowMm,
+      double depthHighMm) {}
+
+  /** Low, typical and high rate, kg/ha. */
+  public record Rates(double low, double typical, double high) {}
+
+  /**
+   * @param baseC temperature below which seed does not move
+   * @param thermalTimeCd warmth above the base from seeding to emergence, °C·day
+   */
+  public record Germination(double baseC, double thermalTimeCd) {}
+
+  /**
+   * @param hardiness how far it hardens
+   * @param lt50HardC temperature that kills half of fully hardened plants
+   * @param exposed whether the growing point stands in the air
+   */
+  public record Winter(Hardiness hardiness, double lt50HardC, boolean exposed) {}
+
+  /**
+   * @param shade sensitivity of young plants to deep shade
+   * @param dominance share of light won over partners
+   * @param rueGPerMj dry matter per MJ of photosynthetically active light
+   * @param k extinction coefficient
+   * @param slaM2PerKg leaf area per leaf mass
+   * @param baseC no growth at or below
+   * @param plateauLowC full growth from
+   * @param plateauHighC full growth to
+   * @param maxC no growth at or above
+   * @param seedlingMg mass at emergence, mg
+   * @param leafMaxM2 largest leaf area of one plant, m²
+   * @param rootMaxM deepest roots, m
+   * @param heightMaxCm tallest
+   * @param maxMgPerHa most dry matter a stand reaches
+   */
+  public record Growth(
+      double shade,
+      double dominance,
+      double rueGPerMj,
+      double k,
+      double slaM2PerKg,
+      double baseC,
+      double plateauLowC,
+      double plateauHighC,
+      double maxC,
+      double seedlingMg,
+      double leafMaxM2,
+      double rootMaxM,
+      double heightMaxCm,
+      double maxMgPerHa) {}
+
+  /**
+   * @param kind what it counts
+   * @param baseC base of the neutral clock, °C
+   * @param keyStage name of the key stage
+   * @param keyPtu sum to the key stage
+   * @param scale the stages
+   */
+  public record Clock(
+      ClockKind kind, double baseC, String keyStage, double keyPtu, StageScale scale) {}
+
+  /**
+   * Useful seeding dates as weeks before the average killing frost; negative is after it.
+   *
+   * @param weeksEarliest earliest
+   * @param weeksLatest latest
+   */
+  public record Dates(double weeksEarliest, double weeksLatest) {}
+
+  /**
+   * @param roller whether a roller can end it: {@code yes}, {@code with timing} or {@code no}
+   * @param herbicide in words
+   * @param notes risks in words
+   */
+  public record Advice(String roller, String herbicide, String notes) {}
+
+  /** Whether it fixes its own nitrogen. */
+  public boolean legume() {
+    return family == Family.LEGUME;
+  }
+}

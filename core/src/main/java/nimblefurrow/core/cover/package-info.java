@@ -1,0 +1,5 @@
+/** Cover crop species, mixes and what seed is worth. */
+@NullMarked
+package nimblefurrow.core.cover;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,8 @@
+package nimblefurrow.core.season;
+
+/** Whether the ground carries machines. */
+public enum Going {
+  FIT,
+  MARGINAL,
+  UNFIT
+}

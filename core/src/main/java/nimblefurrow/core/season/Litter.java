@@ -1,0 +1,38 @@
+package nimblefurrow.core.season;
+
+/** Mulch from the cover and residue from crops, Mg/ha, decaying on the ground. */
+final class Litter {
+  private static final double RESIDUE_RATE = 0.004 + 0.24 / 60;
+  private static final double NEW_MULCH_CARBON_TO_NITROGEN = 30;
+
+  double mulch;
+  double carbonToNitrogen = NEW_MULCH_CARBON_TO_NITROGEN;
+  double residue;
+
+  Litter(double residue) {
+    this.residue = residue;
+  }
+
+  /** Adds mulch so that its nitrogen is kept. */
+  void add(double mass, double massCarbonToNitrogen) {
+    if (mass <= 0) {
+      return;
+    }
+    double nitrogen = mulch / carbonToNitrogen + mass / massCarbonToNitrogen;
+    mulch += mass;
+    carbonToNitrogen = mulch / nitrogen;
+  }
+
+  /** A day's decay at mean temperature {@code meanC}; slower while the cover still stands. */
+  void decay(double meanC, boolean ended) {
+    if (meanC <= 0) {
+      return;
+    }
+    double warmth = meanC / 20;
+    residue *= Math.exp(-RESIDUE_RATE * warmth);
+    if (mulch > 0) {
+      double contact = ended ? 1.0 : 0.7;
+      mulch *= Math.exp(-(0.004 + 0.24 / carbonToNitrogen) * contact * warmth);
+    }
+  }
+}

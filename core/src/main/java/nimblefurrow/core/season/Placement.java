@@ -1,0 +1,40 @@
+package nimblefurrow.core.season;
+
+/** Where and how seed is laid, as far as the model can tell methods apart. */
+public enum Placement {
+  PRECISION_PLANTER("precisionPlanter"),
+  DRILL("drill"),
+  INTERSEEDER("interseeder"),
+  BROADCAST_INCORPORATED("broadcastIncorporated"),
+  SLURRY("slurry"),
+  FROST("frost"),
+  COMBINE_HEAD("combineHead"),
+  HIGH_CLEARANCE("highClearance"),
+  AIR("air"),
+  BROADCAST("broadcast");
+
+  private final String key;
+
+  Placement(String key) {
+    this.key = key;
+  }
+
+  /** The name in data files and on the wire. */
+  public String key() {
+    return key;
+  }
+
+  /**
+   * The placement of a wire name.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public static Placement of(String key) {
+    for (Placement placement : values()) {
+      if (placement.key.equals(key)) {
+        return placement;
+      }
+    }
+    throw new IllegalArgumentException("there is no placement “" + key + "”");
+  }
+}

@@ -1,0 +1,159 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+/**
+ * A season's daily states as columns: one value at the end of each day from {@link #start()} on;
+ * columns of components have the component's index first. Callers must not change the arrays.
+ */
+public final class SeasonColumns {
+  private final LocalDate start;
+  final double[] lightAtGround;
+  final double[][] coverMgPerHa;
+  final double[][] plantsPerM2;
+  final double[] leafAreaIndex;
+  final double[] lightCaught;
+  final double[][] stageFraction;
+  final double[][] photothermalUnits;
+  final double[][] hardening;
+  final double[][] soilWaterMm;
+  final double[] topSoilWetness;
+  final Going[] going;
+  final double[] mulchMgPerHa;
+  final double[] mulchCarbonToNitrogen;
+  final double[] residueMgPerHa;
+  final double[] snowDepthCm;
+  final double[] waterStatus;
+  final double[] surfaceSkinMm;
+
+  SeasonColumns(LocalDate start, int days, int components) {
+    this.start = start;
+    lightAtGround = new double[days];
+    coverMgPerHa = new double[components][days];
+    plantsPerM2 = new double[components][days];
+    leafAreaIndex = new double[days];
+    lightCaught = new double[days];
+    stageFraction = new double[components][days];
+    photothermalUnits = new double[components][days];
+    hardening = new double[components][days];
+    soilWaterMm = new double[3][days];
+    topSoilWetness = new double[days];
+    going = new Going[days];
+    mulchMgPerHa = new double[days];
+    mulchCarbonToNitrogen = new double[days];
+    residueMgPerHa = new double[days];
+    snowDepthCm = new double[days];
+    waterStatus = new double[days];
+    surfaceSkinMm = new double[days];
+  }
+
+  /** The first day. */
+  public LocalDate start() {
+    return start;
+  }
+
+  /** How many days. */
+  public int days() {
+    return lightAtGround.length;
+  }
+
+  /** Index of a day. */
+  public int indexOf(LocalDate day) {
+    return (int) ChronoUnit.DAYS.between(start, day);
+  }
+
+  /** Share of daylight at the ground under the cash crop. */
+  public double[] lightAtGround() {
+    return lightAtGround;
+  }
+
+  /** Dry matter of each component above ground, Mg/ha. */
+  public double[][] coverMgPerHa() {
+    return coverMgPerHa;
+  }
+
+  /** Dry matter of all components on a day, Mg/ha. */
+  public double totalCoverMgPerHa(int i) {
+    double sum = 0;
+    for (double[] component : coverMgPerHa) {
+      sum += component[i];
+    }
+    return sum;
+  }
+
+  /** Living plants of each component per m². */
+  public double[][] plantsPerM2() {
+    return plantsPerM2;
+  }
+
+  /** Leaf area of the cover per area of ground. */
+  public double[] leafAreaIndex() {
+    return leafAreaIndex;
+  }
+
+  /** Share of light caught by the cover. */
+  public double[] lightCaught() {
+    return lightCaught;
+  }
+
+  /** Stage of each component as a fraction of its key sum. */
+  public double[][] stageFraction() {
+    return stageFraction;
+  }
+
+  /** Photothermal units of each component, °C·day. */
+  public double[][] photothermalUnits() {
+    return photothermalUnits;
+  }
+
+  /** Cold hardening of each component, 0..1. */
+  public double[][] hardening() {
+    return hardening;
+  }
+
+  /** Water in the three layers, mm. */
+  public double[][] soilWaterMm() {
+    return soilWaterMm;
+  }
+
+  /** Water in the upper 15 cm as a share of field capacity. */
+  public double[] topSoilWetness() {
+    return topSoilWetness;
+  }
+
+  /** Whether the ground carries machines. */
+  public Going[] going() {
+    return going;
+  }
+
+  /** Mulch, Mg/ha. */
+  public double[] mulchMgPerHa() {
+    return mulchMgPerHa;
+  }
+
+  /** Carbon to nitrogen of the mulch. */
+  public double[] mulchCarbonToNitrogen() {
+    return mulchCarbonToNitrogen;
+  }
+
+  /** Crop residue, Mg/ha. */
+  public double[] residueMgPerHa() {
+    return residueMgPerHa;
+  }
+
+  /** Depth of snow, cm. */
+  public double[] snowDepthCm() {
+    return snowDepthCm;
+  }
+
+  /** Water status of the cover's roots, 0..1. */
+  public double[] waterStatus() {
+    return waterStatus;
+  }
+
+  /** Water in the top 5 mm as surface seed feels it, mm. */
+  public double[] surfaceSkinMm() {
+    return surfaceSkinMm;
+  }
+}

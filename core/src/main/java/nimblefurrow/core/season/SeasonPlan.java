@@ -1,0 +1,72 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One cover on one field for one season.
+ *
+ * @param soil the ground
+ * @param start how the field stands at the beginning
+ * @param crop the cash crop it is seeded into or behind
+ * @param cover species and rates, at least one
+ * @param placement how it is seeded
+ * @param seededOn when
+ * @param ending how it ends, when that is decided
+ * @param end the last day to compute; 31 July after seeding when null
+ */
+public record SeasonPlan(
+    Soil soil,
+    FieldStart start,
+    CashCrop crop,
+    List<CoverComponent> cover,
+    Placement placement,
+    LocalDate seededOn,
+    @Nullable Ending ending,
+    @Nullable LocalDate end) {
+
+  /**
+   * @throws IllegalArgumentException when there is no cover or the days are out of order
+   */
+  public SeasonPlan {
+    cover = List.copyOf(cover);
+    if (cover.isEmpty()) {
+      throw new IllegalArgumentException("a season needs at least one cover species");
+    }
+    if (ending != null && ending.on().isBefore(seededOn)) {
+      throw new IllegalArgumentException(
+          "the cover is ended on %s, before it is seeded on %s".formatted(ending.on(), seededOn));
+    }
+    if (end != null && !end.isAfter(seededOn)) {
+      throw new IllegalArgumentException("the season ends on " + end + ", before it is seeded");
+    }
+  }
+
+  /**
+   * The season's year: that of seeding, or the year before when seed goes out in January to March
+   * other than by frost seeding.
+   */
+  public int year() {
+    return yearOf(seededOn, placement);
+  }
+
+  /** The season's year of a seeding day. */
+  public static int yearOf(LocalDate seededOn, Placement placement) {
+    boolean lateWinter = seededOn.getMonthValue() <= 3 && placement != Placement.FROST;
+    return lateWinter ? seededOn.getYear() - 1 : seededOn.getYear();
+  }
+
+  /** The first day of the run: 1 April of the season's year or the seeding day if earlier. */
+  public LocalDate firstDay() {
+    LocalDate april = LocalDate.of(year(), Month.APRIL, 1);
+    return seededOn.isBefore(april) ? seededOn : april;
+  }
+
+  /** The last day of the run. */
+  public LocalDate lastDay() {
+    return end != null ? end : LocalDate.of(year() + 1, Month.JULY, 31);
+  }
+}
