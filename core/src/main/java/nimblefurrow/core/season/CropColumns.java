@@ -20,6 +20,7 @@ public final class CropColumns {
   private final double[] green;
   private final double[] rootsM;
   private final double[] stage;
+  private final double[] canopy;
   private final int planted;
   private int harvest;
   private int mature = -1;
@@ -30,6 +31,7 @@ public final class CropColumns {
     this.green = new double[days];
     this.rootsM = new double[days];
     this.stage = new double[days];
+    this.canopy = new double[days];
     this.planted = planted;
     this.harvest = days;
     Arrays.fill(light, 1);
@@ -64,6 +66,11 @@ public final class CropColumns {
   /** Green cover, 0..1. */
   public double greenCover(int i) {
     return green[i];
+  }
+
+  /** How full the standing canopy has grown, 0..1, green or not; 0 once the field is clear. */
+  public double standing(int i) {
+    return canopy[i];
   }
 
   /** Root depth, m. */
@@ -147,6 +154,7 @@ public final class CropColumns {
       double closed = 1 - 0.88 * clamp((leaves - 3) / 9);
       c.stage[i] = leaves;
       c.light[i] = loss == 0 ? closed : Math.min(1, closed + 0.75 * loss);
+      c.canopy[i] = 1 - closed;
       c.green[i] = (1 - closed) * (1 - loss);
       c.rootsM[i] = BARE_ROOTS_M + 1.05 * clamp(heat / (0.48 * ripe));
     }
@@ -182,6 +190,7 @@ public final class CropColumns {
       double open = 1 - (1 - leastLight) * clamp((age - 25) / (closing - 25));
       c.stage[i] = age;
       c.light[i] = loss == 0 ? open : Math.min(1, open + 0.8 * loss);
+      c.canopy[i] = 1 - open;
       c.green[i] = (1 - open) * (1 - loss);
       c.rootsM[i] = BARE_ROOTS_M + 0.85 * clamp(age / 70);
     }
@@ -198,6 +207,7 @@ public final class CropColumns {
       double toHarvest = harvest - i;
       c.light[i] = parameters.grainLight().at(toHarvest);
       c.green[i] = parameters.grainCover().at(toHarvest);
+      c.canopy[i] = Math.max(c.green[i], i > 0 ? c.canopy[i - 1] : 0);
       c.rootsM[i] = parameters.grainRoots().at(toHarvest);
     }
     c.residueMgPerHa = 1.2;

@@ -26,6 +26,7 @@ public final class SeasonColumns {
   final double[] snowDepthCm;
   final double[] waterStatus;
   final double[] surfaceSkinMm;
+  final double[] rootsM;
 
   SeasonColumns(LocalDate start, int days, int components) {
     this.start = start;
@@ -46,6 +47,7 @@ public final class SeasonColumns {
     snowDepthCm = new double[days];
     waterStatus = new double[days];
     surfaceSkinMm = new double[days];
+    rootsM = new double[days];
   }
 
   /** The first day. */
@@ -155,5 +157,10 @@ public final class SeasonColumns {
   /** Water in the top 5 mm as surface seed feels it, mm. */
   public double[] surfaceSkinMm() {
     return surfaceSkinMm;
+  }
+
+  /** Depth of the cover's roots, m. */
+  public double[] rootsM() {
+    return rootsM;
   }
 }

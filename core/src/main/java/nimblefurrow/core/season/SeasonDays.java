@@ -47,6 +47,7 @@ final class SeasonDays {
   private boolean wetBefore;
   private double shielding;
   private double leafArea;
+  private double rootsM;
   private double caught;
   private double waterStatus;
   private double standMass;
@@ -209,9 +210,9 @@ final class SeasonDays {
     boolean open = mean > 0 && snow <= 0;
     double cropCoefficient = 1.15 * crop.greenCover(i);
     double coverCoefficient = open ? 1.10 * caught * light : 0;
-    double roots = standRoots();
-    double deepWeight = SoilColumn.deepRootWeight(roots);
-    waterStatus = soil.waterStatus(roots, deepWeight);
+    rootsM = standRoots();
+    double deepWeight = SoilColumn.deepRootWeight(rootsM);
+    waterStatus = soil.waterStatus(rootsM, deepWeight);
     if (open) {
       soil.evaporate(et0, cropCoefficient + coverCoefficient, light * (1 - caught), shielding);
     }
@@ -363,6 +364,7 @@ final class SeasonDays {
     columns.snowDepthCm[day] = SNOW_CM_PER_MM * snow;
     columns.waterStatus[day] = waterStatus;
     columns.surfaceSkinMm[day] = skin;
+    columns.rootsM[day] = rootsM;
   }
 
   private SeasonRun result() {

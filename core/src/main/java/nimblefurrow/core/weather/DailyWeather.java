@@ -155,6 +155,11 @@ public final class DailyWeather {
         Arrays.copyOfRange(dewPointC, a, b));
   }
 
+  /** The same values as if they began on another day. */
+  public DailyWeather startingOn(LocalDate day) {
+    return new DailyWeather(day, tminC, tmaxC, precipMm, windMs, dewPointC);
+  }
+
   /**
    * These days followed at once by {@code next}, whose own dates are replaced by the days that
    * follow here. Used to join a season seen so far to what another year brought from here on.

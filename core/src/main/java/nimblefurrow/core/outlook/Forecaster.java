@@ -1,0 +1,167 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.StageScale;
+import nimblefurrow.core.season.CropColumns;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Going;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonModel;
+import nimblefurrow.core.season.SeasonPlan;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.weather.Sky;
+
+/** Runs a plan through every way its season may go and reads off ranges and odds. */
+public final class Forecaster {
+  private static final int STEP_DAYS = 7;
+  private static final int POINTS = 57;
+
+  private final SeasonModel model;
+
+  public Forecaster(SeasonModel model) {
+    this.model = model;
+  }
+
+  /** Every year of a plan. */
+  public List<SeasonRun> runs(CoverPlan plan, CropSeasons crop) {
+    List<SeasonRun> runs = new ArrayList<>();
+    for (int y = 0; y < crop.years().size(); y++) {
+      Sky sky = crop.skies().skies().get(y);
+      CropColumns columns = crop.years().get(y);
+      runs.add(model.run(sky, columns, season(plan, crop, columns)));
+    }
+    return runs;
+  }
+
+  /** Ranges and odds of a plan. */
+  public Outlook outlook(CoverPlan plan, CropSeasons crop) {
+    return read(plan, crop, runs(plan, crop));
+  }
+
+  /** Ranges and odds of runs that were made before. */
+  public Outlook read(CoverPlan plan, CropSeasons crop, List<SeasonRun> runs) {
+    int years = runs.size();
+    LocalDate start = LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1);
+    double[] low = new double[POINTS];
+    double[] middle = new double[POINTS];
+    double[] high = new double[POINTS];
+    double[] standing = new double[POINTS];
+    double[] green = new double[POINTS];
+    double[] fit = new double[POINTS];
+    double[] cover = new double[years];
+    double[] stands = new double[years];
+    double[] greens = new double[years];
+    for (int p = 0; p < POINTS; p++) {
+      LocalDate day = start.plusDays((long) p * STEP_DAYS);
+      int seasonDay = crop.count(day);
+      int fitYears = 0;
+      for (int y = 0; y < years; y++) {
+        SeasonColumns columns = runs.get(y).columns();
+        int i = columns.indexOf(day);
+        boolean inside = i >= 0 && i < columns.days();
+        cover[y] = inside ? columns.totalCoverMgPerHa(i) : 0;
+        fitYears += inside && columns.going()[i] == Going.FIT ? 1 : 0;
+        CropColumns cropYear = crop.years().get(y);
+        stands[y] = cropYear.standing(seasonDay);
+        greens[y] = cropYear.greenCover(seasonDay);
+      }
+      Spread spread = Spread.of(cover);
+      low[p] = spread.quantile(0.1);
+      middle[p] = spread.median();
+      high[p] = spread.quantile(0.9);
+      standing[p] = Spread.of(stands).median();
+      green[p] = Spread.of(greens).median();
+      fit[p] = (double) fitYears / years;
+    }
+    return new Outlook(
+        years,
+        start,
+        STEP_DAYS,
+        low,
+        middle,
+        high,
+        standing,
+        green,
+        fit,
+        seeded(plan, crop),
+        emerged(runs, crop),
+        species(plan, runs, crop),
+        Worth.of(plan, runs));
+  }
+
+  private static SeasonPlan season(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
+    int day = seedDay(plan, seasons, crop);
+    return new SeasonPlan(
+        plan.soil(),
+        plan.start(),
+        seasons.crop(),
+        plan.cover(),
+        plan.method().placement(),
+        seasons.skies().start().plusDays(day),
+        null,
+        LocalDate.of(seasons.skies().seasonYear() + 1, Month.JULY, 31));
+  }
+
+  /** Seed that needs a cleared field waits for harvest; the combine's own seed goes with it. */
+  private static int seedDay(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
+    int meant = seasons.count(plan.seedOn());
+    int harvest = crop.harvestIndex();
+    if (plan.method().when() == SeedingMethod.When.AT_HARVEST && harvest >= 0) {
+      return harvest;
+    }
+    return plan.method().when() == SeedingMethod.When.AFTER_HARVEST
+        ? Math.max(meant, harvest)
+        : meant;
+  }
+
+  private static Spread seeded(CoverPlan plan, CropSeasons crop) {
+    return Spread.of(crop.years().stream().mapToDouble(c -> seedDay(plan, crop, c)).toArray());
+  }
+
+  private static Spread emerged(List<SeasonRun> runs, CropSeasons crop) {
+    double[] days = new double[runs.size()];
+    for (int y = 0; y < days.length; y++) {
+      double last = 0;
+      for (SeasonRun.Component c : runs.get(y).components()) {
+        LocalDate up = c.emergedOn();
+        last = Math.max(last, up == null ? Double.POSITIVE_INFINITY : crop.count(up));
+      }
+      days[y] = last;
+    }
+    return Spread.of(days);
+  }
+
+  private static List<Outlook.SpeciesOutlook> species(
+      CoverPlan plan, List<SeasonRun> runs, CropSeasons crop) {
+    List<Outlook.SpeciesOutlook> all = new ArrayList<>();
+    for (int c = 0; c < plan.cover().size(); c++) {
+      CoverComponent component = plan.cover().get(c);
+      int index = c;
+      double[] plants =
+          runs.stream().mapToDouble(r -> r.components().get(index).emergedPerM2()).toArray();
+      double[] survival =
+          runs.stream().mapToDouble(r -> r.components().get(index).winterSurvival()).toArray();
+      List<Outlook.StageOdds> stages = new ArrayList<>();
+      for (StageScale.Stage stage : component.species().clock().scale().stages()) {
+        double[] days = new double[runs.size()];
+        int reached = 0;
+        for (int y = 0; y < days.length; y++) {
+          LocalDate day = runs.get(y).components().get(c).stages().get(stage.name());
+          days[y] = day == null ? Double.POSITIVE_INFINITY : crop.count(day);
+          reached += day == null ? 0 : 1;
+        }
+        stages.add(new Outlook.StageOdds(stage.name(), reached, Spread.of(days)));
+      }
+      all.add(
+          new Outlook.SpeciesOutlook(
+              component.species().name(), Spread.of(plants), Spread.of(survival), stages));
+    }
+    return all;
+  }
+}

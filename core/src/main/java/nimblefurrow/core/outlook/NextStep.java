@@ -1,0 +1,121 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a field asks for next.
+ *
+ * @param kind the kind of step
+ * @param due the day it is due or runs out; null when there is none
+ * @param reason in a sentence
+ */
+public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
+  private static final int SOON_DAYS = 7;
+  private static final int LOOK_AFTER_DAYS = 21;
+  private static final int LOOK_UNTIL_DAYS = 42;
+
+  /** Kinds of steps, most pressing first. */
+  public enum Kind {
+    MISSED("too late as planned"),
+    CLOSING("closes this week"),
+    SEED_NOW("open now"),
+    END_NOW("end it now"),
+    LOOK("go and count"),
+    SEED_SOON("opens within a week"),
+    CHOOSE("no cover yet"),
+    SEED_LATER("later this season"),
+    WAIT("growing"),
+    ENDED("ended"),
+    LEFT_OUT("left out this year");
+
+    private final String label;
+
+    Kind(String label) {
+      this.label = label;
+    }
+
+    /** In a grower's words. */
+    public String label() {
+      return label;
+    }
+  }
+
+  /**
+   * The next step of a plan.
+   *
+   * @param today the day it is
+   * @param window when it can be seeded
+   * @param seedOn when it is meant to be
+   * @param seeded when it was, if it was
+   * @param ending how it is meant to end
+   * @param endOn when
+   * @param ended when it was, if it was
+   */
+  public static NextStep of(
+      LocalDate today,
+      Window window,
+      LocalDate seedOn,
+      @Nullable LocalDate seeded,
+      EndingWay ending,
+      LocalDate endOn,
+      @Nullable LocalDate ended) {
+    if (ended != null) {
+      return new NextStep(Kind.ENDED, ended, Reason.of("ended on {day}").with("day", ended));
+    }
+    return seeded == null ? toSeed(today, window, seedOn) : growing(today, seeded, ending, endOn);
+  }
+
+  private static NextStep toSeed(LocalDate today, Window window, LocalDate seedOn) {
+    LocalDate closes = window.closes().day();
+    Reason how =
+        Reason.of("{method}: meant for {day}, window {opens} to {closes}")
+            .with("method", window.method().label())
+            .with("day", seedOn)
+            .with("opens", window.opens().day())
+            .with("closes", closes);
+    if (!window.possible() || today.isAfter(closes)) {
+      return new NextStep(Kind.MISSED, closes, window.closes().reason());
+    }
+    long toOpen = ChronoUnit.DAYS.between(today, window.opens().day());
+    long toClose = ChronoUnit.DAYS.between(today, closes);
+    if (toOpen > SOON_DAYS) {
+      return new NextStep(Kind.SEED_LATER, seedOn, how);
+    }
+    if (toOpen > 0) {
+      return new NextStep(Kind.SEED_SOON, seedOn, how);
+    }
+    if (toClose <= SOON_DAYS) {
+      return new NextStep(
+          Kind.CLOSING,
+          closes,
+          Reason.of("{method}: {left} left, closes {closes}")
+              .with("method", window.method().label())
+              .with("left", toClose, Unit.DAYS)
+              .with("closes", closes));
+    }
+    return new NextStep(Kind.SEED_NOW, seedOn, how);
+  }
+
+  private static NextStep growing(
+      LocalDate today, LocalDate seeded, EndingWay ending, LocalDate endOn) {
+    long age = ChronoUnit.DAYS.between(seeded, today);
+    if (age >= LOOK_AFTER_DAYS && age <= LOOK_UNTIL_DAYS) {
+      return new NextStep(
+          Kind.LOOK,
+          seeded.plusDays(LOOK_UNTIL_DAYS),
+          Reason.of("seeded {day}, {age} ago: count the plants")
+              .with("day", seeded)
+              .with("age", age, Unit.DAYS));
+    }
+    Reason plan =
+        Reason.of("{ending}, meant for {day}").with("ending", ending.label()).with("day", endOn);
+    boolean near = ChronoUnit.DAYS.between(today, endOn) <= SOON_DAYS;
+    return new NextStep(near ? Kind.END_NOW : Kind.WAIT, endOn, plan);
+  }
+}

@@ -1,0 +1,68 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.units.Spread;
+
+/**
+ * What a plan may come to over all ways its season may go.
+ *
+ * @param years how many ways were run
+ * @param start first day of the weekly series
+ * @param stepDays days between points of the series
+ * @param low cover in one year of ten, Mg/ha
+ * @param middle cover in the middle year, Mg/ha
+ * @param high cover in nine years of ten, Mg/ha
+ * @param cropStanding how tall the cash crop stands, 0..1 of its full canopy; 0 once harvested
+ * @param cropGreen how green it is, 0..1
+ * @param groundFit share of years in which the ground carries machines
+ * @param seeded the day seed goes out, days from 1 January of the season
+ * @param emerged the day half of the slowest species is up; infinite in years it never is
+ * @param species what becomes of each species
+ * @param worth the measure of each purpose, in {@link Purpose} order
+ */
+public record Outlook(
+    int years,
+    LocalDate start,
+    int stepDays,
+    double[] low,
+    double[] middle,
+    double[] high,
+    double[] cropStanding,
+    double[] cropGreen,
+    double[] groundFit,
+    Spread seeded,
+    Spread emerged,
+    List<SpeciesOutlook> species,
+    List<Spread> worth) {
+
+  /**
+   * One species.
+   *
+   * @param name common name
+   * @param plantsPerM2 plants that came up
+   * @param winterSurvival share that lives through winter
+   * @param stages dates of its stages
+   */
+  public record SpeciesOutlook(
+      String name, Spread plantsPerM2, Spread winterSurvival, List<StageOdds> stages) {}
+
+  /**
+   * When a stage is reached.
+   *
+   * @param name the stage
+   * @param years in how many years it is reached by the end of July
+   * @param day days from 1 January of the season; infinite where it is not reached
+   */
+  public record StageOdds(String name, int years, Spread day) {}
+
+  /** The measure of a purpose. */
+  public Spread worth(Purpose purpose) {
+    return worth.get(purpose.ordinal());
+  }
+
+  /** In how many years a purpose reaches its target. */
+  public int met(Purpose purpose, double target) {
+    return worth(purpose).atLeast(target);
+  }
+}

@@ -1,0 +1,134 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+
+/** What is likely to go wrong with a plan, each with the numbers that say so. */
+public final class PlanWarnings {
+  private static final double POOR_ODDS = 0.5;
+  private static final double APART_DAYS = 10;
+  private static final double SURVIVES = 0.2;
+
+  private final List<Reason> warnings = new ArrayList<>();
+
+  private PlanWarnings() {}
+
+  /** Everything worth a warning; empty when the plan is sound. */
+  public static List<Reason> of(
+      CoverPlan plan,
+      EndingWay ending,
+      Window window,
+      Purpose purpose,
+      Outlook outlook,
+      CropSeasons crop) {
+    PlanWarnings found = new PlanWarnings();
+    found.date(plan, window);
+    found.caps(plan);
+    found.odds(purpose, outlook);
+    if (ending.rolls()) {
+      found.roller(plan, outlook, crop);
+    }
+    if (ending == EndingWay.WINTER) {
+      found.survivors(outlook);
+    }
+    return List.copyOf(found.warnings);
+  }
+
+  private void date(CoverPlan plan, Window window) {
+    LocalDate day = plan.seedOn();
+    switch (window.standing(day)) {
+      case TOO_EARLY -> add(window.opens().reason());
+      case TOO_LATE -> add(window.possible() ? window.closes().reason() : window.opens().reason());
+      default -> {}
+    }
+  }
+
+  private void caps(CoverPlan plan) {
+    if (plan.cover().size() < 2) {
+      return;
+    }
+    for (CoverComponent c : plan.cover()) {
+      double cap = c.species().seed().mixCapKgPerHa();
+      if (c.rateKgPerHa() > cap * 1.001) {
+        add(
+            Reason.of("{species} at {rate} takes over a mix; {cap} is plenty")
+                .with("species", c.species().name())
+                .with("rate", c.rateKgPerHa(), Unit.KG_PER_HA)
+                .with("cap", cap, Unit.KG_PER_HA));
+      }
+    }
+  }
+
+  private void odds(Purpose purpose, Outlook outlook) {
+    int met = outlook.met(purpose, purpose.target());
+    if (met < POOR_ODDS * outlook.years()) {
+      add(
+          Reason.of("{measure} reaches {target} in {met} of {years} years")
+              .with("measure", purpose.measure())
+              .with("target", purpose.target(), purpose.unit())
+              .with("met", met, Unit.COUNT)
+              .with("years", outlook.years(), Unit.COUNT));
+    }
+  }
+
+  private void roller(CoverPlan plan, Outlook outlook, CropSeasons crop) {
+    for (CoverComponent c : plan.cover()) {
+      if (c.species().advice().roller().equals("no")) {
+        add(
+            Reason.of("{species} stands up again after the roller")
+                .with("species", c.species().name()));
+      }
+    }
+    double[] key =
+        outlook.species().stream()
+            .mapToDouble(
+                s ->
+                    s.stages().stream()
+                        .filter(
+                            g -> g.name().equals("mid-anthesis") || g.name().equals("full bloom"))
+                        .findFirst()
+                        .map(g -> g.day().median())
+                        .orElse(Double.POSITIVE_INFINITY))
+            .toArray();
+    int first = IntStream.range(0, key.length).reduce((a, b) -> key[a] <= key[b] ? a : b).orElse(0);
+    int last = IntStream.range(0, key.length).reduce((a, b) -> key[a] >= key[b] ? a : b).orElse(0);
+    if (Double.isFinite(key[last]) && key[last] - key[first] > APART_DAYS) {
+      add(
+          Reason.of("{last} ripens {days} after {first}: roll for the one and the other seeds")
+              .with("last", outlook.species().get(last).name())
+              .with("first", outlook.species().get(first).name())
+              .with("days", key[last] - key[first], Unit.DAYS));
+    }
+    if (Double.isFinite(key[last]) && crop.count(plan.endOn()) < key[last] - 2) {
+      add(
+          Reason.of("rolling on {day} is {days} before it is ripe in the middle year")
+              .with("day", plan.endOn())
+              .with("days", key[last] - crop.count(plan.endOn()), Unit.DAYS));
+    }
+  }
+
+  private void survivors(Outlook outlook) {
+    for (Outlook.SpeciesOutlook s : outlook.species()) {
+      int alive = s.winterSurvival().atLeast(SURVIVES);
+      if (alive > 0.2 * outlook.years()) {
+        add(
+            Reason.of("{species} lives through winter in {alive} of {years} years")
+                .with("species", s.name())
+                .with("alive", alive, Unit.COUNT)
+                .with("years", outlook.years(), Unit.COUNT));
+      }
+    }
+  }
+
+  private void add(Reason reason) {
+    warnings.add(reason);
+  }
+}

@@ -1,0 +1,93 @@
+package nimblefurrow.core.units;
+
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+
+/** The two ways growers measure. Conversions are exact to the definition of the units. */
+public enum UnitSystem {
+  US,
+  METRIC;
+
+  /** Square metres in an international acre. */
+  public static final double M2_PER_ACRE = 4046.8564224;
+
+  /** Kilograms in a pound. */
+  public static final double KG_PER_LB = 0.45359237;
+
+  /** Hectares in an acre. */
+  public static final double HA_PER_ACRE = M2_PER_ACRE / 10_000;
+
+  private static final double MM_PER_INCH = 25.4;
+  private static final double LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB;
+  private static final double M2_PER_FT2 = 0.09290304;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+  /** An amount of a unit as a number of this system's unit for it. */
+  public double convert(double value, Unit unit) {
+    if (this == METRIC) {
+      return unit == Unit.SHARE ? value * 100 : value;
+    }
+    return switch (unit) {
+      case MG_PER_HA -> value * 1000 * LB_PER_ACRE;
+      case KG_PER_HA -> value * LB_PER_ACRE;
+      case HA -> value / HA_PER_ACRE;
+      case MM -> value / MM_PER_INCH;
+      case CM -> value * 10 / MM_PER_INCH;
+      case CELSIUS -> value * 1.8 + 32;
+      case DEGREE_DAYS -> value * 1.8;
+      case PER_M2 -> value * M2_PER_FT2;
+      case USD_PER_HA -> value * HA_PER_ACRE;
+      case SHARE -> value * 100;
+      case DAYS, COUNT -> value;
+    };
+  }
+
+  /** A number of this system's unit as an amount of the unit itself: undoes {@link #convert}. */
+  public double toSi(double shown, Unit unit) {
+    double zero = convert(0, unit);
+    return (shown - zero) / (convert(1, unit) - zero);
+  }
+
+  /** What follows the number. */
+  public String suffix(Unit unit) {
+    boolean us = this == US;
+    return switch (unit) {
+      case MG_PER_HA -> us ? " lb/ac" : " Mg/ha";
+      case KG_PER_HA -> us ? " lb/ac" : " kg/ha";
+      case HA -> us ? " ac" : " ha";
+      case MM -> us ? " in" : " mm";
+      case CM -> us ? " in" : " cm";
+      case CELSIUS -> us ? " °F" : " °C";
+      case DEGREE_DAYS -> us ? " °F·days" : " °C·days";
+      case PER_M2 -> us ? " per ft²" : " per m²";
+      case USD_PER_HA -> us ? " $/ac" : " $/ha";
+      case SHARE -> " %";
+      case DAYS -> " days";
+      case COUNT -> "";
+    };
+  }
+
+  /** A figure in words of this system. */
+  public String say(Figure figure) {
+    if (figure instanceof Figure.Day day) {
+      return DAY.format(day.date());
+    }
+    if (figure instanceof Figure.Words words) {
+      return words.text();
+    }
+    Figure.Amount amount = (Figure.Amount) figure;
+    double shown = convert(amount.value(), amount.unit());
+    String pattern = "%,." + decimals(amount.unit()) + "f%s";
+    return String.format(Locale.ENGLISH, pattern, shown, suffix(amount.unit()));
+  }
+
+  private int decimals(Unit unit) {
+    return switch (unit) {
+      case MG_PER_HA -> this == US ? 0 : 1;
+      case HA -> this == US ? 0 : 1;
+      case MM -> this == US ? 2 : 0;
+      case PER_M2 -> this == US ? 1 : 0;
+      default -> 0;
+    };
+  }
+}

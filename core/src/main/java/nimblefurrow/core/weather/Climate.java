@@ -1,0 +1,156 @@
+package nimblefurrow.core.weather;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.units.Spread;
+
+/**
+ * What a station's whole past years say about dates that bound seeding. Days are counted from 1
+ * January, warmth in °C·day.
+ */
+public final class Climate {
+  private static final double KILLING_FROST_C = -2.2;
+  private static final double HEAT_BASE_C = 4;
+  private static final int AFTER_MIDSUMMER = 200;
+
+  private final List<double[]> heatToYearEnd = new ArrayList<>();
+  private final double[] killingFrost;
+  private final Spread freezeThawBegins;
+  private final Spread growthStarts;
+  private final DailyWeather record;
+  private final List<Integer> januaries = new ArrayList<>();
+
+  private Climate(DailyWeather record) {
+    this.record = record;
+    for (LocalDate day = LocalDate.of(record.start().getYear(), Month.JANUARY, 1);
+        !day.plusYears(1).minusDays(1).isAfter(record.end());
+        day = day.plusYears(1)) {
+      if (!day.isBefore(record.start())) {
+        januaries.add(record.indexOf(day));
+      }
+    }
+    if (januaries.isEmpty()) {
+      throw new IllegalArgumentException("the weather record holds no whole year");
+    }
+    killingFrost = new double[januaries.size()];
+    double[] freezes = new double[januaries.size()];
+    double[] grows = new double[januaries.size()];
+    for (int y = 0; y < januaries.size(); y++) {
+      int january = januaries.get(y);
+      killingFrost[y] = killingFrost(january);
+      heatToYearEnd.add(heatToYearEnd(january));
+      freezes[y] = freezeThaw(january);
+      grows[y] = growthStarts(january);
+    }
+    freezeThawBegins = Spread.of(freezes);
+    growthStarts = Spread.of(grows);
+  }
+
+  /**
+   * Reads a record.
+   *
+   * @throws IllegalArgumentException when it holds no whole year
+   */
+  public static Climate of(DailyWeather record) {
+    return new Climate(record);
+  }
+
+  /** How many whole years there are. */
+  public int years() {
+    return januaries.size();
+  }
+
+  /** First autumn day at or below −2.2 °C. */
+  public Spread killingFrost() {
+    return Spread.of(killingFrost);
+  }
+
+  /** Mean day of the first killing frost, days from 1 January. */
+  public double averageKillingFrost() {
+    double sum = 0;
+    for (double day : killingFrost) {
+      sum += day;
+    }
+    return sum / killingFrost.length;
+  }
+
+  /** Warmth above 4 °C from a day of the year to 31 December, °C·day. */
+  public Spread heatFrom(int dayCount) {
+    return Spread.of(
+        heatToYearEnd.stream()
+            .mapToDouble(h -> dayCount < h.length ? h[Math.max(0, dayCount)] : 0)
+            .toArray());
+  }
+
+  /** In how many years at least {@code mm} fell in the seven days from a day of the year. */
+  public int yearsWithRain(int dayCount, double mm) {
+    int years = 0;
+    for (int january : januaries) {
+      double sum = 0;
+      for (int i = january + dayCount; i < january + dayCount + 7 && i < record.days(); i++) {
+        sum += record.precipMm(i);
+      }
+      if (sum >= mm) {
+        years++;
+      }
+    }
+    return years;
+  }
+
+  /** First day of late winter from which most days freeze by night and thaw by day. */
+  public Spread freezeThawBegins() {
+    return freezeThawBegins;
+  }
+
+  /** First day of spring from which a week averages above 5 °C. */
+  public Spread growthStarts() {
+    return growthStarts;
+  }
+
+  private double killingFrost(int january) {
+    for (int i = AFTER_MIDSUMMER; i < 365; i++) {
+      if (record.tminC(january + i) <= KILLING_FROST_C) {
+        return i;
+      }
+    }
+    return 365;
+  }
+
+  private double[] heatToYearEnd(int january) {
+    double[] heat = new double[366];
+    for (int i = 364; i >= 0; i--) {
+      heat[i] = heat[i + 1] + Math.max(0, record.meanC(january + i) - HEAT_BASE_C);
+    }
+    return heat;
+  }
+
+  private double freezeThaw(int january) {
+    for (int i = 31; i < 110; i++) {
+      int swings = 0;
+      for (int d = i; d < i + 7; d++) {
+        if (record.tminC(january + d) < -2 && record.tmaxC(january + d) > 2) {
+          swings++;
+        }
+      }
+      if (swings >= 4) {
+        return i;
+      }
+    }
+    return 110;
+  }
+
+  private double growthStarts(int january) {
+    for (int i = 45; i < 150; i++) {
+      double sum = 0;
+      for (int d = i; d < i + 7; d++) {
+        sum += record.meanC(january + d);
+      }
+      if (sum / 7 > 5) {
+        return i;
+      }
+    }
+    return 150;
+  }
+}

@@ -1,0 +1,121 @@
+package nimblefurrow.core.weather;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The ways a season may go: what was seen of it up to today, joined in turn to what every past year
+ * of the station brought after this day of the year. As the season passes the ways draw together.
+ */
+public final class SeasonSkies {
+  private final int seasonYear;
+  private final LocalDate today;
+  private final List<Sky> skies;
+
+  private SeasonSkies(int seasonYear, LocalDate today, List<Sky> skies) {
+    this.seasonYear = seasonYear;
+    this.today = today;
+    this.skies = List.copyOf(skies);
+  }
+
+  /**
+   * Joins seen days to past years. Days before the season's 1 January that were seen are not used;
+   * days of the season that nobody measured are taken from the past year as well.
+   *
+   * @param seasonYear the year whose autumn is planned
+   * @param today last day that was seen
+   * @param history past years, each used whole from January to the July after it
+   * @param seen weather that was measured up to {@code today}; may be empty of this season
+   * @throws IllegalArgumentException when history holds no whole season
+   */
+  public static SeasonSkies join(
+      int seasonYear,
+      LocalDate today,
+      DailyWeather history,
+      @Nullable DailyWeather seen,
+      Place place) {
+    LocalDate from = LocalDate.of(seasonYear, Month.JANUARY, 1);
+    LocalDate to = LocalDate.of(seasonYear + 1, Month.AUGUST, 31);
+    List<Sky> skies = new ArrayList<>();
+    int first = history.start().getYear() + (history.start().getDayOfYear() > 1 ? 1 : 0);
+    for (int year = first; year < history.end().getYear(); year++) {
+      int shift = year - seasonYear;
+      if (history.end().isBefore(to.plusYears(shift))) {
+        break;
+      }
+      skies.add(Sky.over(oneWay(from, to, today, shift, history, seen), place));
+    }
+    if (skies.isEmpty()) {
+      throw new IllegalArgumentException(
+          "the weather from %s to %s holds no whole season from January to the August after it"
+              .formatted(history.start(), history.end()));
+    }
+    return new SeasonSkies(seasonYear, today, skies);
+  }
+
+  private static DailyWeather oneWay(
+      LocalDate from,
+      LocalDate to,
+      LocalDate today,
+      int shift,
+      DailyWeather history,
+      @Nullable DailyWeather seen) {
+    if (seen == null || seen.start().isAfter(from) || seen.end().isBefore(from)) {
+      return sameLength(history, from.plusYears(shift), from, to, null);
+    }
+    LocalDate lastSeen = min(min(seen.end(), today), to);
+    if (lastSeen.isBefore(from)) {
+      return sameLength(history, from.plusYears(shift), from, to, null);
+    }
+    DailyWeather start = seen.slice(from, lastSeen);
+    if (!lastSeen.isBefore(to)) {
+      return start;
+    }
+    LocalDate next = lastSeen.plusDays(1);
+    return sameLength(history, next.plusYears(shift), next, to, start);
+  }
+
+  private static DailyWeather sameLength(
+      DailyWeather history,
+      LocalDate pastFrom,
+      LocalDate from,
+      LocalDate to,
+      @Nullable DailyWeather before) {
+    long days = java.time.temporal.ChronoUnit.DAYS.between(from, to);
+    LocalDate pastTo = pastFrom.plusDays(days);
+    DailyWeather past = history.slice(pastFrom, min(pastTo, history.end()));
+    return before == null ? past.startingOn(from) : before.followedBy(past);
+  }
+
+  private static LocalDate min(LocalDate a, LocalDate b) {
+    return a.isBefore(b) ? a : b;
+  }
+
+  /** The year whose autumn is planned. */
+  public int seasonYear() {
+    return seasonYear;
+  }
+
+  /** The last day that was seen. */
+  public LocalDate today() {
+    return today;
+  }
+
+  /** One sky for each past year. All begin on 1 January of the season's year. */
+  public List<Sky> skies() {
+    return skies;
+  }
+
+  /** How many past years there are. */
+  public int years() {
+    return skies.size();
+  }
+
+  /** The first day all skies share. */
+  public LocalDate start() {
+    return LocalDate.of(seasonYear, Month.JANUARY, 1);
+  }
+}

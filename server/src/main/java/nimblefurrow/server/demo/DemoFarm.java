@@ -1,0 +1,229 @@
+package nimblefurrow.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.units.CsvTable;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherGenerator;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.FieldImport;
+import nimblefurrow.server.fields.FieldInput;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.people.AccountService;
+import nimblefurrow.server.people.DemoMode;
+import nimblefurrow.server.people.Person;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.weather.StationView;
+import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.LogService;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Loads the made-up farm once, in demo mode only. */
+@Component
+class DemoFarm implements ApplicationRunner {
+  private static final String NAME = "Sandpiper Bend";
+  private static final LocalDate DAY = LocalDate.of(2026, 9, 12);
+  private static final long WEATHER_SEED = 4107;
+
+  private final DemoMode mode;
+  private final AccountService accounts;
+  private final FarmService farms;
+  private final FieldService fields;
+  private final FieldImport imports;
+  private final PlanService plans;
+  private final WeatherService weather;
+  private final LogService log;
+  private final TransactionTemplate transaction;
+  private final String tokenFile;
+
+  DemoFarm(
+      DemoMode mode,
+      AccountService accounts,
+      FarmService farms,
+      FieldService fields,
+      FieldImport imports,
+      PlanService plans,
+      WeatherService weather,
+      LogService log,
+      TransactionTemplate transaction,
+      @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
+    this.mode = mode;
+    this.accounts = accounts;
+    this.farms = farms;
+    this.fields = fields;
+    this.imports = imports;
+    this.plans = plans;
+    this.weather = weather;
+    this.log = log;
+    this.transaction = transaction;
+    this.tokenFile = tokenFile;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    if (mode.on() && accounts.find(DemoMode.OWNER).isEmpty()) {
+      transaction.executeWithoutResult(status -> load());
+    }
+  }
+
+  private void load() {
+    Person owner = accounts.openWithoutPassword(DemoMode.OWNER, "Maren");
+    FarmView farm = farms.found(NAME, owner.id());
+    farms.makeDemo(farm.id(), DAY);
+    int season = DAY.getYear();
+    farms.changeSeason(farm.id(), season);
+    farms.useStation(farm.id(), station(farm.id()));
+    imports.take(farm.id(), resource("fields.geojson"), "name", false);
+    Map<String, FieldView> byName = new HashMap<>();
+    fields.list(farm.id()).forEach(f -> byName.put(f.name(), f));
+    List<PlanService.Save> saves = new ArrayList<>();
+    for (CSVRecord row : rows()) {
+      FieldView field = byName.get(row.get("name"));
+      if (field == null) {
+        throw new IllegalStateException("the demo has no boundary for " + row.get("name"));
+      }
+      field = fields.change(farm.id(), field.id(), input(row, field));
+      PlanInput plan = plan(row);
+      if (plan != null) {
+        saves.add(new PlanService.Save(field.piece(), null, plan, field.name()));
+      }
+      addLog(farm.id(), field.id(), row, owner.id());
+    }
+    plans.save(farm.id(), season, saves, "autumn plan", owner.id());
+    writeToken(owner.id());
+  }
+
+  /** Thirty shipped years, and made-up ones from then to the end of the demonstration. */
+  private UUID station(UUID farmId) {
+    Station shipped = Station.shipped().get(0);
+    StationView station = weather.add(farmId, shipped.name(), shipped.place());
+    DailyWeather past = shipped.record();
+    DailyWeather now =
+        WeatherGenerator.of(shipped.name())
+            .generate(past.end().plusDays(1), LocalDate.of(2027, 8, 31), WEATHER_SEED);
+    weather.store(station.id(), past.followedBy(now), i -> false);
+    return station.id();
+  }
+
+  private static FieldInput input(CSVRecord r, FieldView field) {
+    return new FieldInput(
+        field.version(),
+        field.name(),
+        null,
+        r.get("texture"),
+        r.get("drainage"),
+        r.get("tiled").equals("yes"),
+        Double.parseDouble(r.get("slope")),
+        r.get("erodible").equals("yes"),
+        r.get("organic").equals("yes"),
+        r.get("notes"),
+        r.get("left_out").isEmpty() ? null : r.get("left_out"),
+        new CropView(
+            r.get("crop"),
+            day(r.get("planted")),
+            r.get("maturity").isEmpty() ? null : Double.valueOf(r.get("maturity")),
+            null,
+            day(r.get("harvest"))),
+        new CropView(r.get("next"), day(r.get("next_planted")), null, null, null));
+  }
+
+  private static @Nullable LocalDate day(String text) {
+    return text.isEmpty() ? null : LocalDate.parse(text);
+  }
+
+  private static @Nullable PlanInput plan(CSVRecord r) {
+    if (r.get("status").isEmpty()) {
+      return null;
+    }
+    List<PlanInput.Component> components =
+        Arrays.stream(r.get("components").split(";"))
+            .map(c -> c.split(":"))
+            .map(c -> new PlanInput.Component(c[0], Double.parseDouble(c[1])))
+            .toList();
+    return new PlanInput(
+        r.get("status"),
+        List.of(r.get("purposes").split(";")),
+        components,
+        r.get("method"),
+        LocalDate.parse(r.get("seed_on")),
+        r.get("ending"),
+        LocalDate.parse(r.get("end_on")));
+  }
+
+  private void addLog(UUID farmId, UUID fieldId, CSVRecord r, UUID owner) {
+    if (r.get("log").isEmpty()) {
+      return;
+    }
+    for (String entry : r.get("log").split(";(?=\\d{4}-)")) {
+      String[] parts = entry.split("\\|");
+      log.add(
+          farmId,
+          fieldId,
+          new LogService.EntryView(
+              UUID.randomUUID(), LocalDate.parse(parts[0]), parts[1], parts[2]),
+          DAY,
+          owner);
+    }
+  }
+
+  private void writeToken(UUID owner) {
+    if (tokenFile.isBlank()) {
+      return;
+    }
+    Path path = Path.of(tokenFile);
+    try {
+      Files.deleteIfExists(path);
+      Files.createFile(
+          path,
+          PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+      Files.writeString(path, accounts.makeToken(owner, "demo start").secret() + "\n");
+    } catch (IOException e) {
+      throw new UncheckedIOException("the demo's token cannot be written to " + path, e);
+    }
+  }
+
+  private static List<CSVRecord> rows() {
+    try {
+      return CsvTable.rows(
+          new InputStreamReader(
+              new java.io.ByteArrayInputStream(resource("fields.csv")), StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static byte[] resource(String name) {
+    try (InputStream in = DemoFarm.class.getResourceAsStream("/demo/" + name)) {
+      if (in == null) {
+        throw new IllegalStateException("no resource " + name);
+      }
+      return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,52 @@
+package nimblefurrow.server.farm;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.people.Access;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Farms of the person who asks. */
+@RestController
+@RequestMapping("/api/farms")
+class FarmController {
+  private final FarmService farms;
+  private final Access access;
+
+  FarmController(FarmService farms, Access access) {
+    this.farms = farms;
+    this.access = access;
+  }
+
+  record NewFarm(String name) {}
+
+  record FarmInput(String name, int seasonYear) {}
+
+  record ClockInput(LocalDate today) {}
+
+  @GetMapping
+  List<FarmView> mine() {
+    return farms.mine();
+  }
+
+  @PostMapping
+  FarmView found(@RequestBody NewFarm input) {
+    return farms.found(input.name(), access.person().id());
+  }
+
+  @PutMapping("/{farmId}")
+  FarmView change(@PathVariable UUID farmId, @RequestBody FarmInput input) {
+    return farms.change(farmId, input.name(), input.seasonYear());
+  }
+
+  @PutMapping("/{farmId}/clock")
+  FarmView setDay(@PathVariable UUID farmId, @RequestBody ClockInput input) {
+    return farms.setDay(farmId, input.today());
+  }
+}

@@ -1,0 +1,139 @@
+package nimblefurrow.server.farm;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.people.Access;
+import nimblefurrow.server.people.Role;
+import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotAllowed;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Farms and their clocks. */
+@Service
+public class FarmService {
+  private final Farms farms;
+  private final Access access;
+  private final Clock clock;
+
+  FarmService(Farms farms, Access access, Clock clock) {
+    this.farms = farms;
+    this.access = access;
+    this.clock = clock;
+  }
+
+  /** The farms of the person who asks. */
+  @Transactional(readOnly = true)
+  public List<FarmView> mine() {
+    return access.farms(access.person().id()).entrySet().stream()
+        .map(e -> view(farm(e.getKey()), e.getValue()))
+        .sorted(Comparator.comparing(FarmView::name))
+        .toList();
+  }
+
+  /** A farm the asker may see. */
+  @Transactional(readOnly = true)
+  public FarmView see(UUID farmId) {
+    Role role = access.see(farmId);
+    return view(farm(farmId), role);
+  }
+
+  /** A farm without asking who wants it: for work that was let in already. */
+  @Transactional(readOnly = true)
+  public FarmView get(UUID farmId) {
+    return view(farm(farmId), Role.VIEWER);
+  }
+
+  /** Founds a farm with the given owner. */
+  @Transactional
+  public FarmView found(String name, UUID owner) {
+    if (name.isBlank()) {
+      throw new InputProblem("name", "A farm needs a name.");
+    }
+    Farm farm = new Farm();
+    farm.id = UUID.randomUUID();
+    farm.name = name.strip();
+    farm.seasonYear = seasonYear(LocalDate.now(clock));
+    farms.saveAndFlush(farm);
+    access.grant(owner, farm.id, Role.OWNER);
+    return view(farm, Role.OWNER);
+  }
+
+  /** Changes name and season. */
+  @Transactional
+  public FarmView change(UUID farmId, String name, int seasonYear) {
+    access.manage(farmId);
+    if (name.isBlank()) {
+      throw new InputProblem("name", "A farm needs a name.");
+    }
+    if (seasonYear < 1950 || seasonYear > 2150) {
+      throw new InputProblem("seasonYear", "The season " + seasonYear + " is not a year to plan.");
+    }
+    Farm farm = farm(farmId);
+    farm.name = name.strip();
+    farm.seasonYear = seasonYear;
+    return view(farm, Role.OWNER);
+  }
+
+  /** Sets the day of a demonstration. */
+  @Transactional
+  public FarmView setDay(UUID farmId, LocalDate day) {
+    access.manage(farmId);
+    Farm farm = farm(farmId);
+    if (!farm.demo) {
+      throw new NotAllowed("Only a demo farm has a clock to set.");
+    }
+    setDemoDay(farm, day);
+    return view(farm, Role.OWNER);
+  }
+
+  /** Makes a farm a demonstration at a day. */
+  @Transactional
+  public void makeDemo(UUID farmId, LocalDate day) {
+    Farm farm = farm(farmId);
+    farm.demo = true;
+    setDemoDay(farm, day);
+  }
+
+  /** Sets the year whose autumn is planned. */
+  @Transactional
+  public void changeSeason(UUID farmId, int seasonYear) {
+    farm(farmId).seasonYear = seasonYear;
+  }
+
+  /** Says which station's weather a farm lives under. */
+  @Transactional
+  public void useStation(UUID farmId, @Nullable UUID stationId) {
+    farm(farmId).stationId = stationId;
+  }
+
+  private static void setDemoDay(Farm farm, LocalDate day) {
+    LocalDate first = LocalDate.of(2026, 1, 1);
+    LocalDate last = LocalDate.of(2027, 8, 31);
+    if (day.isBefore(first) || day.isAfter(last)) {
+      throw new InputProblem(
+          "today", "The demo has weather from 1 Jan 2026 to 31 Aug 2027; pick a day between.");
+    }
+    farm.demoDay = day;
+  }
+
+  /** From July on growers plan the coming autumn; before that, the one that was seeded last. */
+  static int seasonYear(LocalDate day) {
+    return day.getMonthValue() >= 7 ? day.getYear() : day.getYear() - 1;
+  }
+
+  private FarmView view(Farm farm, Role role) {
+    LocalDate today = farm.demoDay == null ? LocalDate.now(clock) : farm.demoDay;
+    return new FarmView(
+        farm.id, farm.name, today, farm.seasonYear, farm.demo, farm.stationId, role.key());
+  }
+
+  private Farm farm(UUID id) {
+    return farms.findById(id).orElseThrow(() -> new NotFound("There is no such farm."));
+  }
+}

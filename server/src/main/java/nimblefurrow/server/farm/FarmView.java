@@ -1,0 +1,21 @@
+package nimblefurrow.server.farm;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A farm.
+ *
+ * @param today the day the farm lives in: the real one, or the demonstration's
+ * @param seasonYear the year whose autumn is planned
+ * @param role what the asker may do
+ */
+public record FarmView(
+    UUID id,
+    String name,
+    LocalDate today,
+    int seasonYear,
+    boolean demo,
+    @Nullable UUID stationId,
+    String role) {}

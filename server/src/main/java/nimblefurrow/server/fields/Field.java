@@ -1,0 +1,47 @@
+package nimblefurrow.server.fields;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.MultiPolygon;
+
+@Entity
+class Field {
+  @Id UUID id;
+  UUID farmId;
+  String name;
+
+  @Convert(converter = BoundaryConverter.class)
+  @Nullable MultiPolygon boundary;
+
+  BigDecimal computedAreaHa = BigDecimal.ZERO;
+  @Nullable BigDecimal givenAreaHa;
+  String texture = "siltLoam";
+  String drainage = "moderate";
+  boolean tiled;
+  BigDecimal slopePercent = BigDecimal.ZERO;
+  boolean erodible;
+  boolean organic;
+  String rotationNotes = "";
+  @Nullable String leftOutReason;
+
+  @OneToMany(mappedBy = "field", cascade = CascadeType.ALL, orphanRemoval = true)
+  @OrderBy("position")
+  List<FieldPiece> pieces = new ArrayList<>();
+
+  // Boxed, so that a new field with an id of its own is persisted rather than merged.
+  @Version @Nullable Long version;
+
+  BigDecimal areaHa() {
+    return givenAreaHa == null ? computedAreaHa : givenAreaHa;
+  }
+}

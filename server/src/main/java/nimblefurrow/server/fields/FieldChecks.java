@@ -1,0 +1,127 @@
+package nimblefurrow.server.fields;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.season.Drainage;
+import nimblefurrow.core.season.Texture;
+import nimblefurrow.server.support.InputProblem;
+
+/** What may be wrong with a field as edited, each with a sentence. */
+final class FieldChecks {
+  private static final double LARGEST_HA = 20_000;
+
+  private final List<InputProblem.At> problems = new ArrayList<>();
+
+  private FieldChecks() {}
+
+  /**
+   * @throws InputProblem naming everything that is wrong
+   */
+  static void check(FieldInput input, int seasonYear) {
+    FieldChecks checks = new FieldChecks();
+    checks.field(input);
+    checks.crop("crop", input.crop(), seasonYear);
+    checks.crop("nextCrop", input.nextCrop(), seasonYear + 1);
+    if (!checks.problems.isEmpty()) {
+      throw new InputProblem(checks.problems);
+    }
+  }
+
+  private void field(FieldInput input) {
+    if (input.name().isBlank()) {
+      wrong("name", "A field needs a name.");
+    } else if (input.name().length() > 80) {
+      wrong("name", "The name is longer than 80 characters.");
+    }
+    Double area = input.givenAreaHa();
+    if (area != null && !(area > 0 && area <= LARGEST_HA)) {
+      wrong("givenAreaHa", "An area of " + area + " ha is not a field's.");
+    }
+    if (!(input.slopePercent() >= 0 && input.slopePercent() <= 60)) {
+      wrong("slopePercent", "A slope of " + input.slopePercent() + " % is not farmed.");
+    }
+    known("texture", input.texture(), Texture.values());
+    known("drainage", input.drainage(), Drainage.values());
+    String reason = input.leftOutReason();
+    if (reason != null && reason.isBlank()) {
+      wrong("leftOutReason", "Say why the field is left out this year.");
+    }
+  }
+
+  private void known(String path, String key, Enum<?>[] values) {
+    for (Enum<?> value : values) {
+      if (Keys.of(value).equals(key)) {
+        return;
+      }
+    }
+    wrong(path, "There is no " + path + " called “" + key + "”.");
+  }
+
+  private void crop(String path, CropView crop, int seasonYear) {
+    CropKind kind;
+    try {
+      kind = CropKind.of(crop.kind());
+    } catch (IllegalArgumentException e) {
+      wrong(path + ".kind", "There is no crop called “" + crop.kind() + "”.");
+      return;
+    }
+    LocalDate planted = crop.plantedOn();
+    LocalDate harvest = crop.harvestOn();
+    if (planted != null) {
+      LocalDate first =
+          kind == CropKind.SMALL_GRAIN
+              ? LocalDate.of(seasonYear - 1, 8, 1)
+              : LocalDate.of(seasonYear, 3, 1);
+      LocalDate last =
+          kind == CropKind.SMALL_GRAIN
+              ? LocalDate.of(seasonYear, 5, 15)
+              : LocalDate.of(seasonYear, 7, 31);
+      if (planted.isBefore(first) || planted.isAfter(last)) {
+        wrong(
+            path + ".plantedOn",
+            "%s planted on %s is outside %s to %s, the season it is for."
+                .formatted(capital(kind.label()), planted, first, last));
+      }
+    }
+    if (planted != null && harvest != null && !harvest.isAfter(planted)) {
+      wrong(
+          path + ".harvestOn",
+          "Harvest on %s lies before planting on %s.".formatted(harvest, planted));
+    } else if (harvest != null
+        && (harvest.isBefore(LocalDate.of(seasonYear, 5, 1))
+            || harvest.isAfter(LocalDate.of(seasonYear + 1, 1, 31)))) {
+      wrong(
+          path + ".harvestOn",
+          "Harvest on %s is outside May %d to January %d."
+              .formatted(harvest, seasonYear, seasonYear + 1));
+    }
+    maturity(path, kind, crop.maturity());
+    Double rows = crop.rowSpacingM();
+    if (rows != null && !(rows >= 0.1 && rows <= 2)) {
+      wrong(path + ".rowSpacingM", "Rows of " + rows + " m: between 0.1 and 2 m.");
+    }
+  }
+
+  private void maturity(
+      String path, CropKind kind, @org.jspecify.annotations.Nullable Double maturity) {
+    if (maturity == null) {
+      return;
+    }
+    boolean corn = kind == CropKind.CORN || kind == CropKind.SILAGE_CORN;
+    if (corn && !(maturity >= 60 && maturity <= 130)) {
+      wrong(path + ".maturity", "Corn maturity of " + maturity + " is not 60 to 130 days.");
+    }
+    if (kind == CropKind.SOYBEAN && !(maturity >= -2 && maturity <= 8)) {
+      wrong(path + ".maturity", "Soybean maturity group " + maturity + " is not −2 to 8.");
+    }
+  }
+
+  private static String capital(String text) {
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+
+  private void wrong(String path, String sentence) {
+    problems.add(new InputProblem.At(path, sentence));
+  }
+}

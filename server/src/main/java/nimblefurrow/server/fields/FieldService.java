@@ -1,0 +1,240 @@
+package nimblefurrow.server.fields;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fields of farms. Callers have checked who asks. */
+@Service
+public class FieldService {
+  private static final CropView NO_CROP = new CropView("none", null, null, null, null);
+
+  private final Fields fields;
+  private final FarmService farms;
+
+  FieldService(Fields fields, FarmService farms) {
+    this.fields = fields;
+    this.farms = farms;
+  }
+
+  /** All fields of a farm by name, numbers within names in order. */
+  @Transactional(readOnly = true)
+  public List<FieldView> list(UUID farmId) {
+    FarmView farm = farms.get(farmId);
+    return fields.findByFarmIdOrderByName(farmId).stream()
+        .map(f -> view(f, farm.seasonYear()))
+        .toList();
+  }
+
+  /**
+   * One field.
+   *
+   * @throws NotFound when the farm has no such field
+   */
+  @Transactional(readOnly = true)
+  public FieldView get(UUID farmId, UUID fieldId) {
+    return view(field(farmId, fieldId), farms.get(farmId).seasonYear());
+  }
+
+  /** Boundaries of the fields that have one. */
+  @Transactional(readOnly = true)
+  public List<ShapeView> shapes(UUID farmId) {
+    List<ShapeView> shapes = new ArrayList<>();
+    for (Field field : fields.findByFarmIdOrderByName(farmId)) {
+      if (field.boundary != null) {
+        shapes.add(ShapeView.of(field.id, field.boundary));
+      }
+    }
+    return shapes;
+  }
+
+  /** Adds a field, with a boundary or with an area given. */
+  @Transactional
+  public FieldView add(UUID farmId, FieldInput input, @Nullable MultiPolygon boundary) {
+    FarmView farm = farms.get(farmId);
+    FieldChecks.check(input, farm.seasonYear());
+    if (boundary == null && input.givenAreaHa() == null) {
+      throw new InputProblem(
+          "givenAreaHa", "A field without a boundary needs its area to be given.");
+    }
+    requireFreeName(farmId, input.name(), null);
+    Field field = build(farm, input, boundary);
+    return view(fields.saveAndFlush(field), farm.seasonYear());
+  }
+
+  /** Adds many fields whose names were checked before. */
+  @Transactional
+  void addAll(UUID farmId, List<FieldInput> inputs, List<MultiPolygon> boundaries) {
+    FarmView farm = farms.get(farmId);
+    List<Field> all = new ArrayList<>();
+    for (int i = 0; i < inputs.size(); i++) {
+      FieldChecks.check(inputs.get(i), farm.seasonYear());
+      all.add(build(farm, inputs.get(i), boundaries.get(i)));
+    }
+    fields.saveAllAndFlush(all);
+  }
+
+  private static Field build(FarmView farm, FieldInput input, @Nullable MultiPolygon boundary) {
+    Field field = new Field();
+    field.id = UUID.randomUUID();
+    field.farmId = farm.id();
+    field.boundary = boundary;
+    if (boundary != null) {
+      field.computedAreaHa = decimal(Area.hectares(boundary), 4);
+    }
+    FieldPiece piece = new FieldPiece();
+    piece.id = UUID.randomUUID();
+    piece.field = field;
+    field.pieces.add(piece);
+    fill(field, input, farm.seasonYear());
+    return field;
+  }
+
+  /**
+   * Saves an edited field.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Transactional
+  public FieldView change(UUID farmId, UUID fieldId, FieldInput input) {
+    FarmView farm = farms.get(farmId);
+    FieldChecks.check(input, farm.seasonYear());
+    Field field = field(farmId, fieldId);
+    if (!Objects.equals(input.version(), field.version)) {
+      throw new ChangedMeanwhile(
+          "Someone else changed " + field.name + " while you did.", view(field, farm.seasonYear()));
+    }
+    requireFreeName(farmId, input.name(), fieldId);
+    if (field.boundary == null && input.givenAreaHa() == null) {
+      throw new InputProblem(
+          "givenAreaHa", "A field without a boundary needs its area to be given.");
+    }
+    fill(field, input, farm.seasonYear());
+    // Crops stand in rows of their own; the field's version counts for them too.
+    fields.touch(field.id);
+    return view(field(farmId, fieldId), farm.seasonYear());
+  }
+
+  /** Takes fields off a farm with all that was planned on them. */
+  @Transactional
+  public void remove(UUID farmId, UUID fieldId) {
+    fields.delete(field(farmId, fieldId));
+  }
+
+  /** Names in use, in small letters. */
+  @Transactional(readOnly = true)
+  public List<String> names(UUID farmId) {
+    return fields.findByFarmIdOrderByName(farmId).stream()
+        .map(f -> f.name.toLowerCase(java.util.Locale.ROOT))
+        .toList();
+  }
+
+  private void requireFreeName(UUID farmId, String name, @Nullable UUID self) {
+    for (Field other : fields.findByFarmIdOrderByName(farmId)) {
+      if (other.name.equalsIgnoreCase(name.strip()) && !other.id.equals(self)) {
+        throw new InputProblem("name", "There is already a field called " + other.name + ".");
+      }
+    }
+  }
+
+  private static void fill(Field field, FieldInput input, int seasonYear) {
+    field.name = input.name().strip();
+    field.givenAreaHa = input.givenAreaHa() == null ? null : decimal(input.givenAreaHa(), 4);
+    field.texture = input.texture();
+    field.drainage = input.drainage();
+    field.tiled = input.tiled();
+    field.slopePercent = decimal(input.slopePercent(), 2);
+    field.erodible = input.erodible();
+    field.organic = input.organic();
+    field.rotationNotes = input.rotationNotes();
+    field.leftOutReason = input.leftOutReason() == null ? null : input.leftOutReason().strip();
+    FieldPiece piece = field.pieces.get(0);
+    crop(piece, seasonYear, input.crop());
+    crop(piece, seasonYear + 1, input.nextCrop());
+  }
+
+  private static void crop(FieldPiece piece, int seasonYear, CropView input) {
+    CropLink link =
+        piece.crops.stream()
+            .filter(c -> c.seasonYear == seasonYear)
+            .findFirst()
+            .orElseGet(
+                () -> {
+                  CropLink fresh = new CropLink();
+                  fresh.id = UUID.randomUUID();
+                  fresh.piece = piece;
+                  fresh.seasonYear = seasonYear;
+                  piece.crops.add(fresh);
+                  return fresh;
+                });
+    link.kind = input.kind();
+    link.plantedOn = input.plantedOn();
+    link.maturity = input.maturity() == null ? null : decimal(input.maturity(), 2);
+    link.rowSpacingM = input.rowSpacingM() == null ? null : decimal(input.rowSpacingM(), 3);
+    link.harvestOn = input.harvestOn();
+  }
+
+  private static BigDecimal decimal(double value, int places) {
+    return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
+  }
+
+  private static FieldView view(Field f, int seasonYear) {
+    FieldPiece piece = f.pieces.get(0);
+    return new FieldView(
+        f.id,
+        f.version == null ? 0 : f.version,
+        f.name,
+        f.areaHa().doubleValue(),
+        f.computedAreaHa.doubleValue(),
+        f.givenAreaHa == null ? null : f.givenAreaHa.doubleValue(),
+        f.texture,
+        f.drainage,
+        f.tiled,
+        f.slopePercent.doubleValue(),
+        f.erodible,
+        f.organic,
+        f.rotationNotes,
+        f.leftOutReason,
+        cropView(piece, seasonYear),
+        cropView(piece, seasonYear + 1),
+        f.pieces.stream()
+            .sorted(Comparator.comparingInt(p -> p.position))
+            .map(p -> new FieldView.PieceView(p.id, p.name, p.share.doubleValue()))
+            .toList());
+  }
+
+  private static CropView cropView(FieldPiece piece, int seasonYear) {
+    return piece.crops.stream()
+        .filter(c -> c.seasonYear == seasonYear)
+        .findFirst()
+        .map(
+            c ->
+                new CropView(
+                    c.kind,
+                    c.plantedOn,
+                    c.maturity == null ? null : c.maturity.doubleValue(),
+                    c.rowSpacingM == null ? null : c.rowSpacingM.doubleValue(),
+                    c.harvestOn))
+        .orElse(NO_CROP);
+  }
+
+  private Field field(UUID farmId, UUID fieldId) {
+    return fields
+        .findById(fieldId)
+        .filter(f -> f.farmId.equals(farmId))
+        .orElseThrow(() -> new NotFound("This farm has no such field."));
+  }
+}

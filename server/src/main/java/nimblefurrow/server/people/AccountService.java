@@ -1,0 +1,156 @@
+package nimblefurrow.server.people;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Accounts and their tokens. */
+@Service
+public class AccountService {
+  private static final int SHORTEST_PASSWORD = 10;
+
+  private final Accounts accounts;
+  private final AccessTokens tokens;
+  private final PasswordEncoder encoder;
+  private final Clock clock;
+
+  AccountService(Accounts accounts, AccessTokens tokens, PasswordEncoder encoder, Clock clock) {
+    this.accounts = accounts;
+    this.tokens = tokens;
+    this.encoder = encoder;
+    this.clock = clock;
+  }
+
+  /** Whether nobody has an account yet. */
+  @Transactional(readOnly = true)
+  public boolean empty() {
+    return accounts.count() == 0;
+  }
+
+  /**
+   * Opens an account.
+   *
+   * @throws InputProblem when the address is taken or the password too short
+   */
+  @Transactional
+  public Person open(String email, String name, String password) {
+    String address = email.strip();
+    if (!address.matches("[^@\\s]+@[^@\\s]+")) {
+      throw new InputProblem("email", "“" + address + "” is not an e-mail address.");
+    }
+    if (name.isBlank()) {
+      throw new InputProblem("name", "Say a name the others will know you by.");
+    }
+    requirePassword(password);
+    if (accounts.findByEmailIgnoreCase(address).isPresent()) {
+      throw new InputProblem("email", "There is already an account for " + address + ".");
+    }
+    Account account = new Account();
+    account.id = UUID.randomUUID();
+    account.email = address;
+    account.name = name.strip();
+    account.passwordHash = encoder.encode(password);
+    account.createdAt = Instant.now(clock);
+    accounts.saveAndFlush(account);
+    return new Person(account.id, account.name);
+  }
+
+  private static void requirePassword(String password) {
+    if (password.length() < SHORTEST_PASSWORD) {
+      throw new InputProblem(
+          "password", "A password needs at least " + SHORTEST_PASSWORD + " characters.");
+    }
+    if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > 72) {
+      throw new InputProblem("password", "A password may have at most 72 bytes.");
+    }
+  }
+
+  /** Opens an account nobody can sign in to with a password: the demonstration's. */
+  @Transactional
+  public Person openWithoutPassword(String email, String name) {
+    Account account = new Account();
+    account.id = UUID.randomUUID();
+    account.email = email;
+    account.name = name;
+    account.createdAt = Instant.now(clock);
+    accounts.saveAndFlush(account);
+    return new Person(account.id, account.name);
+  }
+
+  /** The person with an address. */
+  @Transactional(readOnly = true)
+  public java.util.Optional<Person> find(String email) {
+    return accounts.findByEmailIgnoreCase(email).map(a -> new Person(a.id, a.name));
+  }
+
+  /** A person's name, units and address. */
+  @Transactional(readOnly = true)
+  public Profile profile(UUID id) {
+    Account a = account(id);
+    return new Profile(a.name, a.email, a.units);
+  }
+
+  /** What a person shows and prefers. */
+  public record Profile(String name, String email, String units) {}
+
+  /** Changes name and units. */
+  @Transactional
+  public Profile change(UUID id, String name, String units) {
+    if (!units.equals("us") && !units.equals("metric")) {
+      throw new InputProblem("units", "Units are “us” or “metric”.");
+    }
+    if (name.isBlank()) {
+      throw new InputProblem("name", "Say a name the others will know you by.");
+    }
+    Account a = account(id);
+    a.name = name.strip();
+    a.units = units;
+    return new Profile(a.name, a.email, a.units);
+  }
+
+  /** A person's tokens, without their secrets. */
+  @Transactional(readOnly = true)
+  public List<TokenView> tokens(UUID accountId) {
+    return tokens.findByAccountIdOrderByCreatedAt(accountId).stream()
+        .map(t -> new TokenView(t.id, t.name, t.createdAt, t.lastUsedAt))
+        .toList();
+  }
+
+  /** Makes a token; its secret is told this once and stored only as a hash. */
+  @Transactional
+  public NewToken makeToken(UUID accountId, String name) {
+    if (name.isBlank()) {
+      throw new InputProblem("name", "Name the token after the script that will use it.");
+    }
+    String secret = Secrets.make("nf_");
+    AccessToken token = new AccessToken();
+    token.id = UUID.randomUUID();
+    token.accountId = accountId;
+    token.name = name.strip();
+    token.hash = Secrets.hash(secret);
+    token.createdAt = Instant.now(clock);
+    tokens.save(token);
+    return new NewToken(token.id, token.name, secret);
+  }
+
+  /** Takes a token back. */
+  @Transactional
+  public void revokeToken(UUID accountId, UUID tokenId) {
+    AccessToken token =
+        tokens
+            .findById(tokenId)
+            .filter(t -> t.accountId.equals(accountId))
+            .orElseThrow(() -> new NotFound("There is no such token."));
+    tokens.delete(token);
+  }
+
+  private Account account(UUID id) {
+    return accounts.findById(id).orElseThrow(() -> new NotFound("There is no such account."));
+  }
+}

@@ -1,0 +1,29 @@
+package nimblefurrow.server.people;
+
+/** What a person may do on a farm; each may do all the one before may. */
+public enum Role {
+  /** Sees. */
+  VIEWER,
+  /** Sees, logs work and counts. */
+  OPERATOR,
+  /** Plans, and says who else may come in. */
+  OWNER;
+
+  /** The name stored and on the wire. */
+  public String key() {
+    return name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  /**
+   * The role of a name.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public static Role of(String key) {
+    try {
+      return valueOf(key.toUpperCase(java.util.Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException("there is no role called “" + key + "”", e);
+    }
+  }
+}

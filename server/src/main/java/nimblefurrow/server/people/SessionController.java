@@ -1,0 +1,135 @@
+package nimblefurrow.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out, and one's own account. */
+@RestController
+class SessionController {
+  private final SignIn signIn;
+  private final AccountService accounts;
+  private final Access access;
+  private final SecurityContextRepository contexts;
+  private final DemoMode demo;
+
+  SessionController(
+      SignIn signIn,
+      AccountService accounts,
+      Access access,
+      SecurityContextRepository contexts,
+      DemoMode demo) {
+    this.signIn = signIn;
+    this.accounts = accounts;
+    this.access = access;
+    this.contexts = contexts;
+    this.demo = demo;
+  }
+
+  record SessionView(
+      boolean signedIn,
+      boolean firstRun,
+      boolean demo,
+      @Nullable String name,
+      @Nullable String email,
+      @Nullable String units) {}
+
+  record Credentials(String email, String password) {}
+
+  record FirstRun(String email, String name, String password) {}
+
+  record ProfileInput(String name, String units) {}
+
+  record TokenInput(String name) {}
+
+  @GetMapping("/api/session")
+  SessionView session() {
+    Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+    if (authentication != null && authentication.getPrincipal() instanceof Person person) {
+      AccountService.Profile profile = accounts.profile(person.id());
+      return new SessionView(
+          true, false, demo.on(), profile.name(), profile.email(), profile.units());
+    }
+    return new SessionView(false, accounts.empty(), demo.on(), null, null, null);
+  }
+
+  @PostMapping("/api/session")
+  SessionView signIn(
+      @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+    return enter(signIn.check(c.email(), c.password()), request, response);
+  }
+
+  @PostMapping("/api/session/demo")
+  SessionView enterDemo(HttpServletRequest request, HttpServletResponse response) {
+    return enter(demo.owner(), request, response);
+  }
+
+  @PostMapping("/api/first-run")
+  SessionView firstRun(
+      @RequestBody FirstRun f, HttpServletRequest request, HttpServletResponse response) {
+    if (!accounts.empty()) {
+      throw new nimblefurrow.server.support.NotAllowed(
+          "This server has an owner already. Ask them to let you in.");
+    }
+    return enter(accounts.open(f.email(), f.name(), f.password()), request, response);
+  }
+
+  @DeleteMapping("/api/session")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void signOut(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    if (session != null) {
+      session.invalidate();
+    }
+    SecurityContextHolder.clearContext();
+  }
+
+  @PutMapping("/api/account")
+  AccountService.Profile change(@RequestBody ProfileInput input) {
+    return accounts.change(access.person().id(), input.name(), input.units());
+  }
+
+  @GetMapping("/api/account/tokens")
+  List<TokenView> tokens() {
+    return accounts.tokens(access.person().id());
+  }
+
+  @PostMapping("/api/account/tokens")
+  NewToken makeToken(@RequestBody TokenInput input) {
+    return accounts.makeToken(access.person().id(), input.name());
+  }
+
+  @DeleteMapping("/api/account/tokens/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void revokeToken(@PathVariable UUID id) {
+    accounts.revokeToken(access.person().id(), id);
+  }
+
+  private SessionView enter(
+      Person person, HttpServletRequest request, HttpServletResponse response) {
+    request.getSession(true);
+    request.changeSessionId();
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    context.setAuthentication(new UsernamePasswordAuthenticationToken(person, null, List.of()));
+    SecurityContextHolder.setContext(context);
+    contexts.saveContext(context, request, response);
+    return session();
+  }
+}

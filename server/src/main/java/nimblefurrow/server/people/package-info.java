@@ -1,0 +1,5 @@
+/** Accounts, sign-in, tokens and roles. */
+@NullMarked
+package nimblefurrow.server.people;
+
+import org.jspecify.annotations.NullMarked;

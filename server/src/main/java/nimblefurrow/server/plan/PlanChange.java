@@ -1,0 +1,35 @@
+package nimblefurrow.server.plan;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
+
+/** One plan before and after a change. */
+@Entity
+class PlanChange {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  long id;
+
+  UUID farmId;
+  UUID pieceId;
+  UUID changeGroup;
+  int seasonYear;
+  @Nullable UUID accountId;
+  Instant changedAt;
+  String what;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable PlanInput before;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable PlanInput after;
+
+  boolean undone;
+}

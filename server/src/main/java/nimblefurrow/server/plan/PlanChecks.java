@@ -1,0 +1,105 @@
+package nimblefurrow.server.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.server.support.InputProblem;
+
+/** What may be wrong with a plan, each with a sentence. */
+final class PlanChecks {
+  private static final double LOWEST_SHARE = 0.02;
+  private static final double HIGHEST_SHARE = 5;
+
+  private final List<InputProblem.At> problems = new ArrayList<>();
+  private final String where;
+
+  private PlanChecks(String where) {
+    this.where = where;
+  }
+
+  /** All that is wrong with a plan; empty when it can be stored. */
+  static List<InputProblem.At> problems(
+      PlanInput plan, int seasonYear, SpeciesTable table, String where) {
+    PlanChecks checks = new PlanChecks(where);
+    checks.check(plan, seasonYear, table);
+    return checks.problems;
+  }
+
+  private void check(PlanInput plan, int seasonYear, SpeciesTable table) {
+    if (!plan.status().equals("proposed") && !plan.status().equals("accepted")) {
+      wrong("status", "A plan is proposed or accepted, not “" + plan.status() + "”.");
+    }
+    if (plan.purposes().isEmpty()) {
+      wrong("purposes", "Say at least one reason for the cover.");
+    }
+    plan.purposes().forEach(p -> known("purposes", Purpose::of, p));
+    known("method", SeedingMethod::of, plan.method());
+    known("ending", EndingWay::of, plan.ending());
+    components(plan.components(), table);
+    LocalDate first = LocalDate.of(seasonYear, 1, 15);
+    LocalDate last = LocalDate.of(seasonYear + 1, 4, 15);
+    if (plan.seedOn().isBefore(first) || plan.seedOn().isAfter(last)) {
+      wrong(
+          "seedOn",
+          "Seeding on %s is outside the season %d: %s to %s."
+              .formatted(plan.seedOn(), seasonYear, first, last));
+    }
+    if (!plan.endOn().isAfter(plan.seedOn())) {
+      wrong(
+          "endOn",
+          "The cover ends on %s, before it is seeded on %s."
+              .formatted(plan.endOn(), plan.seedOn()));
+    } else if (plan.endOn().isAfter(LocalDate.of(seasonYear + 1, 7, 31))) {
+      wrong("endOn", "The cover ends on " + plan.endOn() + ", after the season is over.");
+    }
+  }
+
+  private void components(List<PlanInput.Component> components, SpeciesTable table) {
+    if (components.isEmpty()) {
+      wrong("components", "Choose at least one species.");
+    }
+    if (components.size() > 12) {
+      wrong("components", "A mix may have at most 12 species.");
+    }
+    Set<String> seen = new HashSet<>();
+    for (int i = 0; i < components.size(); i++) {
+      PlanInput.Component c = components.get(i);
+      Species species = table.find(c.species()).orElse(null);
+      if (species == null) {
+        wrong("components[" + i + "].species", "There is no species “" + c.species() + "”.");
+        continue;
+      }
+      if (!seen.add(c.species())) {
+        wrong("components[" + i + "].species", species.name() + " stands in the mix twice.");
+      }
+      double low = LOWEST_SHARE * species.seed().drilled().low();
+      double high = HIGHEST_SHARE * species.seed().surface().high();
+      if (!(c.rateKgPerHa() >= low && c.rateKgPerHa() <= high)) {
+        wrong(
+            "components[" + i + "].rateKgPerHa",
+            "%s at %.1f kg/ha (%.1f lb/ac): between %.1f and %.0f kg/ha can be seeded."
+                .formatted(species.name(), c.rateKgPerHa(), c.rateKgPerHa() * 0.892179, low, high));
+      }
+    }
+  }
+
+  private void known(String path, Consumer<String> lookup, String key) {
+    try {
+      lookup.accept(key);
+    } catch (IllegalArgumentException e) {
+      wrong(path, e.getMessage() + ".");
+    }
+  }
+
+  private void wrong(String path, String sentence) {
+    problems.add(new InputProblem.At(where.isEmpty() ? path : where + ": " + path, sentence));
+  }
+}

@@ -1,0 +1,32 @@
+package nimblefurrow.server.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * A cover as planned for one field.
+ *
+ * @param status {@code proposed} or {@code accepted}
+ * @param purposes why, the first first
+ * @param components species and bulk rates, kg/ha
+ * @param method how it is seeded
+ * @param seedOn when it is meant to be seeded
+ * @param ending how it is meant to end
+ * @param endOn when
+ */
+public record PlanInput(
+    String status,
+    List<String> purposes,
+    List<Component> components,
+    String method,
+    LocalDate seedOn,
+    String ending,
+    LocalDate endOn) {
+  /** One species and its bulk rate, kg/ha. */
+  public record Component(String species, double rateKgPerHa) {}
+
+  /** The same plan with another status. */
+  public PlanInput withStatus(String other) {
+    return new PlanInput(other, purposes, components, method, seedOn, ending, endOn);
+  }
+}

@@ -1,0 +1,5 @@
+/** Covers planned on fields: proposed, accepted, changed and undone. */
+@NullMarked
+package nimblefurrow.server.plan;
+
+import org.jspecify.annotations.NullMarked;

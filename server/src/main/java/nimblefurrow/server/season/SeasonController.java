@@ -1,0 +1,185 @@
+package nimblefurrow.server.season;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.people.Access;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The season of a farm and of its fields, and plans for them. */
+@RestController
+@RequestMapping("/api")
+class SeasonController {
+  private final SeasonService seasons;
+  private final PlanService plans;
+  private final FieldService fields;
+  private final FarmService farms;
+  private final Access access;
+  private final SpeciesTable species;
+
+  SeasonController(
+      SeasonService seasons,
+      PlanService plans,
+      FieldService fields,
+      FarmService farms,
+      Access access,
+      SpeciesTable species) {
+    this.seasons = seasons;
+    this.plans = plans;
+    this.fields = fields;
+    this.farms = farms;
+    this.access = access;
+    this.species = species;
+  }
+
+  record PlanOfField(UUID fieldId, @Nullable Long version, @Nullable PlanInput plan) {}
+
+  record SaveInput(String what, List<PlanOfField> plans) {}
+
+  record Undone(@Nullable String what) {}
+
+  /** What there is to choose from. */
+  record Choices(
+      List<SpeciesChoice> species,
+      List<MethodChoice> methods,
+      List<Choice> endings,
+      List<PurposeChoice> purposes) {}
+
+  record Choice(String key, String label) {}
+
+  record MethodChoice(String key, String label, boolean buried) {}
+
+  record PurposeChoice(String key, String label, String measure, double target, Unit unit) {}
+
+  record RatesChoice(double low, double typical, double high) {}
+
+  record SpeciesChoice(
+      String id,
+      String name,
+      String family,
+      RatesChoice drilledKgPerHa,
+      RatesChoice surfaceKgPerHa,
+      double mixCapKgPerHa,
+      double seedsPerKg,
+      double lt50C,
+      String roller,
+      String herbicide,
+      String notes,
+      double usdPerKg) {}
+
+  @GetMapping("/choices")
+  Choices choices() {
+    return new Choices(
+        species.all().stream().map(SeasonController::choice).toList(),
+        Arrays.stream(SeedingMethod.values())
+            .map(m -> new MethodChoice(m.key(), m.label(), m.buried()))
+            .toList(),
+        Arrays.stream(EndingWay.values()).map(w -> new Choice(w.key(), w.label())).toList(),
+        Arrays.stream(Purpose.values())
+            .map(p -> new PurposeChoice(p.key(), p.label(), p.measure(), p.target(), p.unit()))
+            .toList());
+  }
+
+  private static SpeciesChoice choice(Species s) {
+    return new SpeciesChoice(
+        s.id(),
+        s.name(),
+        s.family().name().toLowerCase(java.util.Locale.ROOT),
+        rates(s.seed().drilled()),
+        rates(s.seed().surface()),
+        s.seed().mixCapKgPerHa(),
+        s.seed().perKg(),
+        s.winter().lt50HardC(),
+        s.advice().roller(),
+        s.advice().herbicide(),
+        s.advice().notes(),
+        s.seedUsdPerKg());
+  }
+
+  private static RatesChoice rates(Species.Rates r) {
+    return new RatesChoice(r.low(), r.typical(), r.high());
+  }
+
+  @GetMapping("/farms/{farmId}/season")
+  SeasonView season(@PathVariable UUID farmId) {
+    return seasons.season(farmId);
+  }
+
+  @GetMapping("/farms/{farmId}/fields/{fieldId}/season")
+  FieldSeasonView field(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+    return seasons.field(farmId, fieldId);
+  }
+
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/preview")
+  FieldSeasonView preview(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
+    checkPlan(farmId, plan);
+    return seasons.preview(farmId, fieldId, plan);
+  }
+
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/move")
+  SeasonService.Moved move(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
+    checkPlan(farmId, plan);
+    return seasons.move(farmId, fieldId, plan);
+  }
+
+  @GetMapping("/farms/{farmId}/fields/{fieldId}/start")
+  PlanInput start(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestParam String purpose) {
+    return seasons.start(farmId, fieldId, purpose);
+  }
+
+  @PostMapping("/farms/{farmId}/plans")
+  SeasonView save(@PathVariable UUID farmId, @RequestBody SaveInput input) {
+    access.manage(farmId);
+    FarmView farm = farms.get(farmId);
+    Map<UUID, FieldView> byId = new HashMap<>();
+    fields.list(farmId).forEach(f -> byId.put(f.id(), f));
+    List<PlanService.Save> saves = new ArrayList<>();
+    for (PlanOfField p : input.plans()) {
+      FieldView field = byId.get(p.fieldId());
+      if (field == null) {
+        throw new NotFound("This farm has no such field.");
+      }
+      saves.add(new PlanService.Save(field.piece(), p.version(), p.plan(), field.name()));
+    }
+    String what = input.what().isBlank() ? "plan changed" : input.what().strip();
+    plans.save(farmId, farm.seasonYear(), saves, what, access.person().id());
+    return seasons.season(farmId);
+  }
+
+  @PostMapping("/farms/{farmId}/plans/undo")
+  Undone undo(@PathVariable UUID farmId) {
+    access.manage(farmId);
+    return new Undone(plans.undo(farmId).orElse(null));
+  }
+
+  private void checkPlan(UUID farmId, PlanInput plan) {
+    access.see(farmId);
+    plans.check(plan, farms.get(farmId).seasonYear());
+  }
+}

@@ -1,0 +1,504 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.outlook.CoverPlan;
+import nimblefurrow.core.outlook.NextStep;
+import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.outlook.PlanDifference;
+import nimblefurrow.core.outlook.PlanWarnings;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.outlook.Starter;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Spread;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.CropKind;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.LogService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The season of a farm and of a field. Callers have checked who asks. */
+@Service
+public class SeasonService {
+  private static final int POINTS = 57;
+
+  private final FarmService farms;
+  private final FieldService fields;
+  private final PlanService plans;
+  private final WeatherService weathers;
+  private final LogService log;
+  private final Outlooks outlooks;
+  private final SpeciesTable species;
+
+  SeasonService(
+      FarmService farms,
+      FieldService fields,
+      PlanService plans,
+      WeatherService weathers,
+      LogService log,
+      Outlooks outlooks,
+      SpeciesTable species) {
+    this.farms = farms;
+    this.fields = fields;
+    this.plans = plans;
+    this.weathers = weathers;
+    this.log = log;
+    this.outlooks = outlooks;
+    this.species = species;
+  }
+
+  /** All fields of a farm as furrows. */
+  public SeasonView season(UUID farmId) {
+    FarmView farm = farms.see(farmId);
+    List<FieldView> all = fields.list(farmId);
+    Map<UUID, PlanView> planned =
+        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+    Map<UUID, Map<String, LocalDate>> done = log.doneInSeason(farmId, farm.seasonYear());
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    List<Placed> placed =
+        all.parallelStream()
+            .map(
+                f -> {
+                  FieldCase c =
+                      new FieldCase(
+                          f, farm.seasonYear(), done.getOrDefault(f.id(), Map.of()), species);
+                  return place(c, farm, weather, planned.get(f.piece()));
+                })
+            .toList();
+    Map<String, SeasonView.CropShape> shapes = new LinkedHashMap<>();
+    for (Placed p : placed) {
+      if (p.shape() != null && p.furrow().shape() != null) {
+        shapes.putIfAbsent(p.furrow().shape(), p.shape());
+      }
+    }
+    return new SeasonView(
+        farm,
+        weather == null ? 0 : weather.skies().years(),
+        start(farm),
+        POINTS,
+        weather == null ? null : strip(farm, weather),
+        shapes,
+        placed.stream().map(Placed::furrow).toList());
+  }
+
+  /** One field's season in full, as planned. */
+  public FieldSeasonView field(UUID farmId, UUID fieldId) {
+    FarmView farm = farms.see(farmId);
+    FieldCase c = fieldCase(farm, fieldId);
+    PlanView plan =
+        plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
+    return full(farm, c, plan, List.of());
+  }
+
+  /** One field's season as it would be with another plan, and what that changes. */
+  public FieldSeasonView preview(UUID farmId, UUID fieldId, PlanInput proposed) {
+    FarmView farm = farms.see(farmId);
+    FieldCase c = fieldCase(farm, fieldId);
+    PlanView stored =
+        plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
+    PlanView plan =
+        new PlanView(c.field().piece(), stored == null ? 0 : stored.version(), proposed);
+    return full(farm, c, plan, changes(farm, c, stored, proposed));
+  }
+
+  /** A furrow as it would be, without the rest: for a mark that is being dragged. */
+  public Moved move(UUID farmId, UUID fieldId, PlanInput proposed) {
+    FarmView farm = farms.see(farmId);
+    FieldCase c = fieldCase(farm, fieldId);
+    PlanView stored =
+        plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
+    PlanView plan =
+        new PlanView(c.field().piece(), stored == null ? 0 : stored.version(), proposed);
+    Placed placed = place(c, farm, weathers.of(farm), plan);
+    return new Moved(placed.furrow(), changes(farm, c, stored, proposed));
+  }
+
+  /** A moved furrow and what the move changes. */
+  public record Moved(SeasonView.Furrow furrow, List<ReasonView> changes) {}
+
+  /** A simple plan to begin with. */
+  public PlanInput start(UUID farmId, UUID fieldId, String purposeKey) {
+    FarmView farm = farms.see(farmId);
+    FieldCase c = fieldCase(farm, fieldId);
+    FarmWeather weather = weathers.of(farm);
+    CropSeasons crop = outlooks.crop(c.crop(), weather);
+    Purpose purpose = Purpose.of(purposeKey);
+    Starter.Start start =
+        new Starter(species)
+            .plan(
+                purpose,
+                new WindowFinder(weather.climate(), crop),
+                c.soil(),
+                c.next(),
+                c.field().organic(),
+                farm.today());
+    List<PlanInput.Component> components = new ArrayList<>();
+    for (int i = 0; i < start.species().size(); i++) {
+      components.add(new PlanInput.Component(start.species().get(i), start.rates().get(i)));
+    }
+    return new PlanInput(
+        "proposed",
+        List.of(purpose.key()),
+        components,
+        start.method().key(),
+        start.seedOn(),
+        start.ending().key(),
+        start.endOn());
+  }
+
+  private FieldCase fieldCase(FarmView farm, UUID fieldId) {
+    return new FieldCase(
+        fields.get(farm.id(), fieldId),
+        farm.seasonYear(),
+        log.doneInSeason(farm.id(), farm.seasonYear()).getOrDefault(fieldId, Map.of()),
+        species);
+  }
+
+  private List<ReasonView> changes(
+      FarmView farm, FieldCase c, @Nullable PlanView stored, PlanInput proposed) {
+    if (stored == null) {
+      return List.of();
+    }
+    CropSeasons crop = outlooks.crop(c.crop(), weathers.of(farm));
+    CoverPlan before = c.cover(stored.plan());
+    CoverPlan after = c.cover(proposed);
+    return PlanDifference.between(
+            before,
+            outlooks.outlook(before, crop),
+            after,
+            outlooks.outlook(after, crop),
+            FieldCase.purpose(proposed))
+        .stream()
+        .map(ReasonView::of)
+        .toList();
+  }
+
+  private FieldSeasonView full(
+      FarmView farm, FieldCase c, @Nullable PlanView plan, List<ReasonView> changes) {
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    Placed placed = place(c, farm, weather, plan);
+    List<PlanService.ChangeView> history = plans.history(farm.id(), c.field().piece());
+    if (weather == null) {
+      return new FieldSeasonView(
+          c.field(),
+          farm.today(),
+          start(farm),
+          placed.furrow(),
+          placed.shape(),
+          List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
+          null,
+          history,
+          changes);
+    }
+    CropSeasons crop = outlooks.crop(c.crop(), weather);
+    List<Species> cover =
+        plan == null ? List.of(species.get("cereal_rye")) : c.species(plan.plan());
+    List<SeasonView.WindowView> windows =
+        Arrays.stream(SeedingMethod.values())
+            .map(m -> outlooks.window(weather, crop, cover, m, c.soil()))
+            .sorted(
+                Comparator.comparing((Window w) -> !w.possible())
+                    .thenComparing(w -> w.opens().day()))
+            .map(SeasonService::view)
+            .toList();
+    if (plan == null) {
+      return new FieldSeasonView(
+          c.field(),
+          farm.today(),
+          start(farm),
+          placed.furrow(),
+          placed.shape(),
+          windows,
+          List.of(),
+          List.of(),
+          List.of(),
+          null,
+          history,
+          changes);
+    }
+    CoverPlan coverPlan = c.cover(plan.plan());
+    List<SeasonRun> runs = outlooks.forecaster().runs(coverPlan, crop);
+    Outlook outlook = outlooks.outlook(coverPlan, crop);
+    return new FieldSeasonView(
+        c.field(),
+        farm.today(),
+        start(farm),
+        placed.furrow(),
+        placed.shape(),
+        windows,
+        new EndingAdviser(coverPlan, crop, runs, c.next(), c.field().organic())
+            .options().stream()
+                .map(
+                    o ->
+                        new FieldSeasonView.EndingView(
+                            o.way().key(),
+                            o.way().label(),
+                            o.fit().name(),
+                            o.from(),
+                            o.to(),
+                            o.yearsReady(),
+                            runs.size(),
+                            o.coverMgPerHa(),
+                            o.reasons().stream().map(ReasonView::of).toList(),
+                            o.cautions().stream().map(ReasonView::of).toList()))
+                .toList(),
+        outlook.species().stream().map(s -> speciesView(s, outlook.years(), crop)).toList(),
+        Arrays.stream(Purpose.values()).map(p -> goal(p, outlook)).toList(),
+        rounded(outlook.groundFit(), 2),
+        history,
+        changes);
+  }
+
+  private record Placed(SeasonView.Furrow furrow, SeasonView.@Nullable CropShape shape) {}
+
+  private Placed place(
+      FieldCase c, FarmView farm, @Nullable FarmWeather weather, @Nullable PlanView plan) {
+    FieldView f = c.field();
+    NextCrop nextCrop = c.next();
+    if (weather == null) {
+      NextStep choose =
+          new NextStep(
+              NextStep.Kind.CHOOSE,
+              null,
+              Reason.of("import a station's weather to see windows and odds"));
+      return new Placed(furrow(c, plan, nextCrop, null, null, null, null, choose), null);
+    }
+    CropSeasons crop = outlooks.crop(c.crop(), weather);
+    boolean keep = plan != null && f.leftOutReason() == null;
+    PlanInput input = keep && plan != null ? plan.plan() : null;
+    CoverPlan cover = input == null ? null : c.cover(input);
+    Outlook outlook = cover == null ? null : outlooks.outlook(cover, crop);
+    Window window =
+        input == null
+            ? null
+            : outlooks.window(
+                weather, crop, c.species(input), SeedingMethod.of(input.method()), c.soil());
+    NextStep next = next(c, farm, input, window);
+    SeasonView.CropShape shape = shape(crop);
+    return new Placed(
+        furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next), shape);
+  }
+
+  private static NextStep next(
+      FieldCase c, FarmView farm, @Nullable PlanInput plan, @Nullable Window window) {
+    if (c.field().leftOutReason() != null) {
+      return new NextStep(
+          NextStep.Kind.LEFT_OUT,
+          null,
+          Reason.of("left out: {why}").with("why", c.field().leftOutReason()));
+    }
+    if (plan == null || window == null) {
+      return new NextStep(NextStep.Kind.CHOOSE, null, Reason.of("say why, and how it should end"));
+    }
+    return NextStep.of(
+        farm.today(),
+        window,
+        plan.seedOn(),
+        c.seeded(),
+        EndingWay.of(plan.ending()),
+        plan.endOn(),
+        c.ended());
+  }
+
+  private SeasonView.Furrow furrow(
+      FieldCase c,
+      @Nullable PlanView plan,
+      NextCrop nextCrop,
+      @Nullable CropSeasons crop,
+      @Nullable Window window,
+      @Nullable Outlook outlook,
+      @Nullable CoverPlan cover,
+      NextStep next) {
+    FieldView f = c.field();
+    CropSeasons standing = f.crop().kind().equals("none") ? null : crop;
+    List<ReasonView> warnings =
+        outlook == null || window == null || plan == null || cover == null || crop == null
+            ? List.of()
+            : PlanWarnings.of(
+                    cover,
+                    EndingWay.of(plan.plan().ending()),
+                    window,
+                    FieldCase.purpose(plan.plan()),
+                    outlook,
+                    crop)
+                .stream()
+                .map(ReasonView::of)
+                .toList();
+    return new SeasonView.Furrow(
+        f.id(),
+        f.piece(),
+        f.name(),
+        f.areaHa(),
+        f.organic(),
+        CropKind.of(f.crop().kind()).label(),
+        CropKind.of(f.nextCrop().kind()).label(),
+        nextCrop.plantOn(),
+        f.leftOutReason(),
+        crop == null ? null : Integer.toHexString(c.crop().hashCode()),
+        standing == null ? null : standing.day(standing.harvest().median()),
+        standing == null ? null : standing.day(standing.harvest().quantile(0.1)),
+        standing == null ? null : standing.day(standing.harvest().quantile(0.9)),
+        plan,
+        plan == null ? "" : c.words(plan.plan()),
+        c.seeded(),
+        c.ended(),
+        window == null ? null : view(window),
+        outlook == null ? null : rounded(outlook.low(), 2),
+        outlook == null ? null : rounded(outlook.middle(), 2),
+        outlook == null ? null : rounded(outlook.high(), 2),
+        outlook == null || plan == null ? null : goal(FieldCase.purpose(plan.plan()), outlook),
+        new SeasonView.Next(
+            next.kind().name(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
+        warnings);
+  }
+
+  private static SeasonView.Goal goal(Purpose purpose, Outlook outlook) {
+    Spread worth = outlook.worth(purpose);
+    return new SeasonView.Goal(
+        purpose.key(),
+        purpose.label(),
+        purpose.measure(),
+        purpose.target(),
+        purpose.unit(),
+        outlook.met(purpose, purpose.target()),
+        outlook.years(),
+        worth.quantile(0.1),
+        worth.median(),
+        worth.quantile(0.9));
+  }
+
+  private static FieldSeasonView.SpeciesView speciesView(
+      Outlook.SpeciesOutlook s, int years, CropSeasons crop) {
+    return new FieldSeasonView.SpeciesView(
+        s.name(),
+        s.plantsPerM2().quantile(0.1),
+        s.plantsPerM2().median(),
+        s.plantsPerM2().quantile(0.9),
+        s.winterSurvival().median(),
+        s.stages().stream()
+            .map(
+                g ->
+                    new FieldSeasonView.StageView(
+                        g.name(),
+                        g.years(),
+                        years,
+                        day(g.day().quantile(0.1), crop),
+                        day(g.day().median(), crop),
+                        day(g.day().quantile(0.9), crop)))
+            .toList());
+  }
+
+  private static @Nullable LocalDate day(double count, CropSeasons crop) {
+    return Double.isFinite(count) ? crop.day(count) : null;
+  }
+
+  private static SeasonView.CropShape shape(CropSeasons crop) {
+    double[] standing = new double[POINTS];
+    double[] green = new double[POINTS];
+    int first = crop.count(LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1));
+    for (int p = 0; p < POINTS; p++) {
+      int day = first + 7 * p;
+      standing[p] =
+          Spread.of(crop.years().stream().mapToDouble(y -> y.standing(day)).toArray()).median();
+      green[p] =
+          Spread.of(crop.years().stream().mapToDouble(y -> y.greenCover(day)).toArray()).median();
+    }
+    return new SeasonView.CropShape(rounded(standing, 2), rounded(green, 2));
+  }
+
+  private static SeasonView.Strip strip(FarmView farm, FarmWeather weather) {
+    LocalDate start = start(farm);
+    int seen =
+        (int)
+            Math.max(
+                0,
+                Math.min(
+                    POINTS * 7L,
+                    java.time.temporal.ChronoUnit.DAYS.between(start, weather.record().end()) + 1));
+    double[] mean = new double[seen];
+    double[] rain = new double[seen];
+    int at = weather.record().indexOf(start);
+    for (int i = 0; i < seen; i++) {
+      boolean inside = at + i >= 0;
+      mean[i] = inside ? weather.record().meanC(at + i) : 0;
+      rain[i] = inside ? weather.record().precipMm(at + i) : 0;
+    }
+    double[] low = new double[POINTS];
+    double[] middle = new double[POINTS];
+    double[] high = new double[POINTS];
+    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.skies().start(), start);
+    for (int p = 0; p < POINTS; p++) {
+      int day = first + 7 * p;
+      Spread week =
+          Spread.of(
+              weather.skies().skies().stream()
+                  .mapToDouble(
+                      s -> {
+                        double sum = 0;
+                        for (int d = day; d < day + 7; d++) {
+                          sum += s.meanC(d);
+                        }
+                        return sum / 7;
+                      })
+                  .toArray());
+      low[p] = week.quantile(0.1);
+      middle[p] = week.median();
+      high[p] = week.quantile(0.9);
+    }
+    return new SeasonView.Strip(
+        rounded(mean, 1), rounded(rain, 1), rounded(low, 1), rounded(middle, 1), rounded(high, 1));
+  }
+
+  private static SeasonView.WindowView view(Window w) {
+    return new SeasonView.WindowView(
+        w.method().key(),
+        w.method().label(),
+        w.possible(),
+        edge(w.opens()),
+        edge(w.bestUntil()),
+        edge(w.closes()),
+        w.cautions().stream().map(ReasonView::of).toList());
+  }
+
+  private static SeasonView.Edge edge(Window.Edge edge) {
+    return new SeasonView.Edge(edge.day(), ReasonView.of(edge.reason()));
+  }
+
+  private static LocalDate start(FarmView farm) {
+    return LocalDate.of(farm.seasonYear(), Month.JULY, 1);
+  }
+
+  private static double[] rounded(double[] values, int places) {
+    double scale = Math.pow(10, places);
+    return Arrays.stream(values).map(v -> Math.round(v * scale) / scale).toArray();
+  }
+}

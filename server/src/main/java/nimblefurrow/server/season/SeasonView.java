@@ -1,0 +1,112 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.support.ReasonView;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All fields of a farm as furrows.
+ *
+ * @param years how many past years the odds rest on
+ * @param start first day of the weekly series
+ * @param points how many weeks they hold
+ * @param shapes cash crops by key, shared by the fields that grow the same
+ */
+public record SeasonView(
+    FarmView farm,
+    int years,
+    LocalDate start,
+    int points,
+    @Nullable Strip weather,
+    Map<String, CropShape> shapes,
+    List<Furrow> furrows) {
+
+  /**
+   * Weather along the top.
+   *
+   * @param meanC mean temperature of each day seen from the start on
+   * @param rainMm rain of each day seen
+   * @param lowC coldest tenth of past years by week
+   * @param middleC middle year by week
+   * @param highC warmest tenth by week
+   */
+  public record Strip(
+      double[] meanC, double[] rainMm, double[] lowC, double[] middleC, double[] highC) {}
+
+  /** A cash crop by week: how tall it stands and how green it is, 0..1. */
+  public record CropShape(double[] standing, double[] green) {}
+
+  /**
+   * One field's season.
+   *
+   * @param shape key of its cash crop's shape; null without weather
+   * @param harvest middle day the field is clear
+   * @param harvestEarly one year of ten is clear by then
+   * @param harvestLate nine of ten are
+   * @param nextPlantOn when the next crop is planted
+   * @param low cover in one year of ten by week, Mg/ha
+   * @param seededOn when it was seeded, if it was
+   * @param endedOn when it was ended, if it was
+   * @param group what is next
+   */
+  public record Furrow(
+      UUID fieldId,
+      UUID pieceId,
+      String name,
+      double areaHa,
+      boolean organic,
+      String crop,
+      String nextCrop,
+      LocalDate nextPlantOn,
+      @Nullable String leftOutReason,
+      @Nullable String shape,
+      @Nullable LocalDate harvest,
+      @Nullable LocalDate harvestEarly,
+      @Nullable LocalDate harvestLate,
+      @Nullable PlanView plan,
+      String coverWords,
+      @Nullable LocalDate seededOn,
+      @Nullable LocalDate endedOn,
+      @Nullable WindowView window,
+      double @Nullable [] low,
+      double @Nullable [] middle,
+      double @Nullable [] high,
+      @Nullable Goal goal,
+      Next next,
+      List<ReasonView> warnings) {}
+
+  /** The first reason's odds. */
+  public record Goal(
+      String purpose,
+      String label,
+      String measure,
+      double target,
+      Unit unit,
+      int met,
+      int years,
+      double low,
+      double middle,
+      double high) {}
+
+  /** What the field asks for. */
+  public record Next(String kind, String label, @Nullable LocalDate due, ReasonView reason) {}
+
+  /** A seeding window with the reason at each edge. */
+  public record WindowView(
+      String method,
+      String methodLabel,
+      boolean possible,
+      Edge opens,
+      Edge bestUntil,
+      Edge closes,
+      List<ReasonView> cautions) {}
+
+  /** One edge of a window. */
+  public record Edge(LocalDate day, ReasonView reason) {}
+}

@@ -1,0 +1,49 @@
+package nimblefurrow.server.weather;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface StationDays extends JpaRepository<StationDay, StationDay.Key> {
+  @Query(
+      "select d.key.day as day, d.tminC as tminC, d.tmaxC as tmaxC, d.precipMm as precipMm,"
+          + " d.windMs as windMs, d.dewPointC as dewPointC from StationDay d"
+          + " where d.key.stationId = :station and d.key.day <= :until order by d.key.day")
+  List<Row> until(UUID station, LocalDate until);
+
+  @Query("select count(d) from StationDay d where d.key.stationId = :station")
+  long days(UUID station);
+
+  @Query("select count(d) from StationDay d where d.key.stationId = :station and d.filled")
+  long filledDays(UUID station);
+
+  @Query("select min(d.key.day) from StationDay d where d.key.stationId = :station")
+  @Nullable LocalDate first(UUID station);
+
+  @Query("select max(d.key.day) from StationDay d where d.key.stationId = :station")
+  @Nullable LocalDate last(UUID station);
+
+  @Modifying
+  @Query(
+      "delete from StationDay d where d.key.stationId = :station"
+          + " and d.key.day between :from and :to")
+  void clear(UUID station, LocalDate from, LocalDate to);
+
+  interface Row {
+    LocalDate getDay();
+
+    float getTminC();
+
+    float getTmaxC();
+
+    float getPrecipMm();
+
+    @Nullable Float getWindMs();
+
+    @Nullable Float getDewPointC();
+  }
+}

@@ -1,0 +1,179 @@
+package nimblefurrow.server.weather;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.IntPredicate;
+import nimblefurrow.core.weather.Climate;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Place;
+import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Stations and the weather a farm may know today. */
+@Service
+public class WeatherService {
+  private static final int PAST_YEARS = 30;
+  private static final int BATCH = 500;
+
+  private final Stations stations;
+  private final StationDays days;
+  private final EntityManager entities;
+  private final Cache<Key, FarmWeather> cache = Caffeine.newBuilder().maximumSize(16).build();
+
+  WeatherService(Stations stations, StationDays days, EntityManager entities) {
+    this.stations = stations;
+    this.days = days;
+    this.entities = entities;
+  }
+
+  private record Key(UUID station, long version, int seasonYear, LocalDate today) {}
+
+  /**
+   * The weather of a farm's season as far as it is known on the farm's day.
+   *
+   * @throws InputProblem when the farm has no station or too short a record
+   */
+  @Transactional(readOnly = true)
+  public FarmWeather of(FarmView farm) {
+    return find(farm)
+        .orElseThrow(
+            () ->
+                new InputProblem(
+                    "weather",
+                    "Import a station's daily weather first: windows and odds need it."));
+  }
+
+  /** The weather of a farm's season, when there is a station. */
+  @Transactional(readOnly = true)
+  public Optional<FarmWeather> find(FarmView farm) {
+    if (farm.stationId() == null) {
+      return Optional.empty();
+    }
+    StationEntity station = station(farm.stationId());
+    Key key = new Key(station.id, station.version, farm.seasonYear(), farm.today());
+    return Optional.of(cache.get(key, k -> load(station, k)));
+  }
+
+  private FarmWeather load(StationEntity station, Key key) {
+    List<StationDays.Row> rows = days.until(station.id, key.today());
+    if (rows.isEmpty()) {
+      throw new InputProblem(
+          "weather", station.name + " has no weather up to " + key.today() + ".");
+    }
+    DailyWeather record = WeatherRecord.of(rows);
+    LocalDate last = LocalDate.of(key.seasonYear() - 1, Month.DECEMBER, 31);
+    LocalDate first = LocalDate.of(key.seasonYear() - 1 - PAST_YEARS, Month.JANUARY, 1);
+    LocalDate from = record.start().isAfter(first) ? record.start() : first;
+    LocalDate to = record.end().isBefore(last) ? record.end() : last;
+    if (to.isBefore(from.plusYears(3))) {
+      throw new InputProblem(
+          "weather",
+          "%s has weather from %s to %s; odds need at least three whole years before %d."
+              .formatted(station.name, record.start(), record.end(), key.seasonYear()));
+    }
+    Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
+    DailyWeather history = record.slice(from, to);
+    SeasonSkies skies = SeasonSkies.join(key.seasonYear(), key.today(), history, record, place);
+    return new FarmWeather(skies, Climate.of(history), record, place);
+  }
+
+  /** The stations of a farm. */
+  @Transactional(readOnly = true)
+  public List<StationView> stations(UUID farmId) {
+    return stations.findByFarmIdOrderByName(farmId).stream().map(this::view).toList();
+  }
+
+  /** Adds a station to a farm. */
+  @Transactional
+  public StationView add(UUID farmId, String name, Place place) {
+    if (name.isBlank()) {
+      throw new InputProblem("name", "A station needs a name.");
+    }
+    StationEntity station = new StationEntity();
+    station.id = UUID.randomUUID();
+    station.farmId = farmId;
+    station.name = name.strip();
+    station.latitudeDeg = place.latitudeDeg();
+    station.elevationM = place.elevationM();
+    station.coastal = place.coastal();
+    stations.saveAndFlush(station);
+    return view(station);
+  }
+
+  /**
+   * Stores days, in place of any the station has for the same time.
+   *
+   * @param filled which days were filled rather than measured
+   */
+  @Transactional
+  public StationView store(UUID stationId, DailyWeather weather, IntPredicate filled) {
+    StationEntity station = station(stationId);
+    days.clear(stationId, weather.start(), weather.end());
+    for (int i = 0; i < weather.days(); i++) {
+      StationDay day = new StationDay();
+      day.key = new StationDay.Key(stationId, weather.start().plusDays(i));
+      day.tminC = (float) weather.tminC(i);
+      day.tmaxC = (float) weather.tmaxC(i);
+      day.precipMm = (float) weather.precipMm(i);
+      day.windMs = orNull(weather.windMs(i));
+      day.dewPointC = orNull(weather.dewPointC(i));
+      day.filled = filled.test(i);
+      entities.persist(day);
+      if (i % BATCH == BATCH - 1) {
+        entities.flush();
+        entities.clear();
+      }
+    }
+    entities.flush();
+    entities.clear();
+    StationEntity fresh = station(stationId);
+    // A new version tells every cache that the weather changed.
+    entities.lock(fresh, jakarta.persistence.LockModeType.PESSIMISTIC_FORCE_INCREMENT);
+    return view(station);
+  }
+
+  private static @org.jspecify.annotations.Nullable Float orNull(double value) {
+    return Double.isNaN(value) ? null : (float) value;
+  }
+
+  private StationView view(StationEntity s) {
+    return new StationView(
+        s.id,
+        s.name,
+        s.latitudeDeg,
+        s.elevationM,
+        s.coastal,
+        days.days(s.id),
+        days.filledDays(s.id),
+        days.first(s.id),
+        days.last(s.id));
+  }
+
+  /**
+   * A station of a farm.
+   *
+   * @throws NotFound when the farm has no such station
+   */
+  @Transactional(readOnly = true)
+  public StationView ofFarm(UUID farmId, UUID stationId) {
+    StationEntity station = station(stationId);
+    if (!farmId.equals(station.farmId)) {
+      throw new NotFound("This farm has no such station.");
+    }
+    return view(station);
+  }
+
+  private StationEntity station(UUID id) {
+    return stations.findById(id).orElseThrow(() -> new NotFound("There is no such station."));
+  }
+}

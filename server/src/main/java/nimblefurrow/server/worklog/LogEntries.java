@@ -1,0 +1,13 @@
+package nimblefurrow.server.worklog;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LogEntries extends JpaRepository<LogEntry, UUID> {
+  List<LogEntry> findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(UUID farmId, UUID fieldId);
+
+  List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOn(
+      UUID farmId, LocalDate from, LocalDate to);
+}
