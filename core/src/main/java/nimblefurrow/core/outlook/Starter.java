@@ -58,8 +58,7 @@ public final class Starter {
       NextCrop next,
       boolean organic,
       LocalDate today) {
-    List<Species> cover =
-        speciesFor(purpose, next).stream().map(table::get).toList();
+    List<Species> cover = speciesFor(purpose, next).stream().map(table::get).toList();
     Optional<Window> open =
         IN_ORDER.stream()
             .map(m -> windows.find(cover, m, soil))
@@ -89,8 +88,7 @@ public final class Starter {
       case MAKE_NITROGEN -> List.of("hairy_vetch");
       case OPEN_TIGHT_GROUND -> List.of("radish", "oats");
       case FEED_CATTLE -> List.of("triticale");
-      case HOLD_SOIL ->
-          next.kind() == NextCrop.Kind.CORN ? List.of("oats") : List.of("cereal_rye");
+      case HOLD_SOIL -> next.kind() == NextCrop.Kind.CORN ? List.of("oats") : List.of("cereal_rye");
       default -> List.of("cereal_rye");
     };
   }

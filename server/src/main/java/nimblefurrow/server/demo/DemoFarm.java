@@ -198,8 +198,7 @@ class DemoFarm implements ApplicationRunner {
     try {
       Files.deleteIfExists(path);
       Files.createFile(
-          path,
-          PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+          path, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
       Files.writeString(path, accounts.makeToken(owner, "demo start").secret() + "\n");
     } catch (IOException e) {
       throw new UncheckedIOException("the demo's token cannot be written to " + path, e);

@@ -1,5 +1,6 @@
 package nimblefurrow.server.fields;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
@@ -22,7 +23,10 @@ class CropLink {
   String kind;
   @Nullable LocalDate plantedOn;
   @Nullable BigDecimal maturity;
+
+  @Column(name = "row_spacing_m")
   @Nullable BigDecimal rowSpacingM;
+
   @Nullable LocalDate harvestOn;
   @Version @Nullable Long version;
 }

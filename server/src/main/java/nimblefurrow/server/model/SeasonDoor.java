@@ -109,8 +109,7 @@ class SeasonDoor {
     Sky sky =
         Sky.over(
             weather(q.weather()),
-            new Place(
-                site.latitudeDeg(), site.elevationM(), Boolean.TRUE.equals(site.coastal())));
+            new Place(site.latitudeDeg(), site.elevationM(), Boolean.TRUE.equals(site.coastal())));
     SeasonRun run = model.run(sky, plan(q, site));
     return new Answer(SeasonAnswers.summary(run), SeasonAnswers.days(run));
   }

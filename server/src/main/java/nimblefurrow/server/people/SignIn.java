@@ -1,16 +1,11 @@
 package nimblefurrow.server.people;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.TooManyTries;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,12 +17,12 @@ class SignIn {
   private static final Duration WINDOW = Duration.ofMinutes(10);
 
   private final Accounts accounts;
-  private final Failures failures;
+  private final LoginFailures failures;
   private final PasswordEncoder encoder;
   private final Clock clock;
   private final String nobodysHash;
 
-  SignIn(Accounts accounts, Failures failures, PasswordEncoder encoder, Clock clock) {
+  SignIn(Accounts accounts, LoginFailures failures, PasswordEncoder encoder, Clock clock) {
     this.accounts = accounts;
     this.failures = failures;
     this.encoder = encoder;
@@ -51,7 +46,7 @@ class SignIn {
     // The same work for an unknown address, so that timing does not tell who has an account.
     boolean right = encoder.matches(password, hash == null ? nobodysHash : hash) && hash != null;
     if (!right || account == null) {
-      Failure failure = new Failure();
+      LoginFailure failure = new LoginFailure();
       failure.email = address;
       failure.failedAt = now;
       failures.save(failure);
@@ -59,21 +54,5 @@ class SignIn {
     }
     failures.deleteByEmail(address);
     return new Person(account.id, account.name);
-  }
-
-  @Entity(name = "login_failure")
-  static class Failure {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    long id;
-
-    String email;
-    Instant failedAt;
-  }
-
-  interface Failures extends JpaRepository<Failure, Long> {
-    long countByEmailAndFailedAtAfter(String email, Instant after);
-
-    void deleteByEmail(String email);
   }
 }

@@ -21,7 +21,10 @@ class StationDay {
 
   float precipMm;
   @Nullable Float windMs;
+
+  @Column(name = "dew_point_c")
   @Nullable Float dewPointC;
+
   boolean filled;
 
   @Embeddable

@@ -1,5 +1,6 @@
 package nimblefurrow.server.weather;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -14,7 +15,10 @@ class StationEntity {
   @Nullable UUID farmId;
   String name;
   double latitudeDeg;
+
+  @Column(name = "elevation_m")
   double elevationM;
+
   boolean coastal;
   @Version long version;
 }

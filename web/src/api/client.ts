@@ -1,0 +1,91 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type Furrow = Schemas['Furrow']
+export type SeasonView = Schemas['SeasonView']
+export type FieldSeason = Schemas['FieldSeasonView']
+export type FieldView = Schemas['FieldView']
+export type PlanInput = Schemas['PlanInput']
+export type Reason = Schemas['ReasonView']
+export type Unit = NonNullable<Schemas['FigureView']['unit']>
+
+/** A refusal from the server: a sentence, and the place of each thing that is wrong. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    sentence: string,
+    readonly errors: { path: string; message: string }[] = [],
+    readonly theirs: unknown = undefined,
+  ) {
+    super(sentence)
+  }
+
+  /** What is wrong at a path, or nothing. */
+  at(path: string): string {
+    return this.errors.find((e) => e.path === path || e.path.endsWith(': ' + path))?.message ?? ''
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((c) => c.startsWith(name + '='))
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
+}
+
+const client = createClient<paths>({ baseUrl: '/' })
+
+client.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+    return request
+  },
+})
+
+export const api = client
+
+/** The data of an answer, or a refusal thrown. */
+export async function ask<T>(
+  answer: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let got: { data?: T; error?: unknown; response: Response }
+  try {
+    got = await answer
+  } catch {
+    throw new Refusal(0, 'The server does not answer. Is it running, and is there a connection?')
+  }
+  if (got.response.ok) return got.data as T
+  throw refusal(got.response.status, got.error)
+}
+
+export function refusal(status: number, body: unknown): Refusal {
+  const problem = (body ?? {}) as { detail?: string; errors?: Refusal['errors']; theirs?: unknown }
+  const fallback = status >= 500 ? 'Something broke in the server; nothing was saved.' : 'Refused.'
+  return new Refusal(status, problem.detail ?? fallback, problem.errors ?? [], problem.theirs)
+}
+
+/** Sends a file with parts beside it. */
+export async function sendFile<T>(
+  path: string,
+  file: File,
+  parts: Record<string, unknown> = {},
+): Promise<T> {
+  if (file.size > 10 * 1024 * 1024) {
+    throw new Refusal(
+      413,
+      'The file is larger than 10 MB. Split it, or leave out what is not needed.',
+    )
+  }
+  const form = new FormData()
+  form.set('file', file)
+  for (const [name, value] of Object.entries(parts)) {
+    form.set(name, new Blob([JSON.stringify(value)], { type: 'application/json' }))
+  }
+  const response = await fetch(path, {
+    method: 'POST',
+    body: form,
+    headers: { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+  })
+  const body: unknown = await response.json().catch(() => ({}))
+  if (!response.ok) throw refusal(response.status, body)
+  return body as T
+}

@@ -1,0 +1,88 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, ask, type Reason, type Schemas } from './api/client'
+import { sayReason } from './words/reasons'
+import { say, type Unit, type UnitSystem } from './words/units'
+
+/** Who is signed in, on which farm, in which units, and what there is to choose from. */
+export const useSession = defineStore('session', () => {
+  const state = ref<Schemas['SessionView'] | null>(null)
+  const farms = ref<Schemas['FarmView'][]>([])
+  const farmId = ref(localStorage.getItem('farm') ?? '')
+  const choices = ref<Schemas['Choices'] | null>(null)
+  const units = ref<UnitSystem>('us')
+
+  const farm = computed(() => farms.value.find((f) => f.id === farmId.value) ?? farms.value[0])
+  const owner = computed(() => farm.value?.role === 'owner')
+  const operator = computed(() => owner.value || farm.value?.role === 'operator')
+
+  async function load() {
+    await enter(await ask(api.GET('/api/session')))
+  }
+
+  async function enter(session: Schemas['SessionView']) {
+    state.value = session
+    if (!session.signedIn) {
+      farms.value = []
+      return
+    }
+    units.value = session.units === 'metric' ? 'metric' : 'us'
+    const [mine, all] = await Promise.all([
+      ask(api.GET('/api/farms')),
+      choices.value ? Promise.resolve(choices.value) : ask(api.GET('/api/choices')),
+    ])
+    farms.value = mine
+    choices.value = all
+  }
+
+  async function signOut() {
+    await ask(api.DELETE('/api/session'))
+    await load()
+  }
+
+  function pick(id: string) {
+    farmId.value = id
+    localStorage.setItem('farm', id)
+  }
+
+  async function setUnits(system: UnitSystem) {
+    units.value = system
+    const name = state.value?.name ?? ''
+    await ask(api.PUT('/api/account', { body: { name, units: system } }))
+  }
+
+  async function setDay(today: string) {
+    if (!farm.value) return
+    await ask(
+      api.PUT('/api/farms/{farmId}/clock', {
+        params: { path: { farmId: farm.value.id } },
+        body: { today },
+      }),
+    )
+    farms.value = await ask(api.GET('/api/farms'))
+  }
+
+  /** An amount in the reader's units. */
+  const amount = (value: number, unit: Unit, digits?: number) =>
+    say(value, unit, units.value, digits)
+  /** A reason in the reader's units. */
+  const reason = (r: Reason) => sayReason(r, units.value)
+
+  return {
+    state,
+    farms,
+    farm,
+    choices,
+    units,
+    owner,
+    operator,
+    load,
+    enter,
+    signOut,
+    pick,
+    setUnits,
+    setDay,
+    amount,
+    reason,
+  }
+})

@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import {
+  mdiAccountOutline,
+  mdiCalendarRange,
+  mdiFormatListBulleted,
+  mdiMapOutline,
+  mdiTrayArrowDown,
+  mdiWeatherPartlyRainy,
+} from '@mdi/js'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useDisplay } from 'vuetify'
+import FoundFarm from './FoundFarm.vue'
+import JumpTo from './JumpTo.vue'
+import ShortcutList from './ShortcutList.vue'
+import { notice } from './notice'
+import { useSession } from '../session'
+import { sayFullDay } from '../words/days'
+
+const session = useSession()
+const router = useRouter()
+const { smAndDown } = useDisplay()
+const jump = ref(false)
+const shortcuts = ref(false)
+const dayPicker = ref(false)
+const newDay = ref('')
+
+const pages = [
+  { to: '/season', name: 'Season', icon: mdiCalendarRange },
+  { to: '/fields', name: 'Fields', icon: mdiFormatListBulleted },
+  { to: '/map', name: 'Map', icon: mdiMapOutline },
+  { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
+  { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
+  { to: '/account', name: 'Account', icon: mdiAccountOutline },
+]
+const farm = computed(() => session.farm)
+
+function typing(event: KeyboardEvent) {
+  const target = event.target as HTMLElement
+  return target.closest('input, textarea, select, [contenteditable]') !== null
+}
+
+function onKey(event: KeyboardEvent) {
+  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === '/') {
+    event.preventDefault()
+    jump.value = true
+  } else if (event.key === '?') {
+    shortcuts.value = true
+  } else if (/^[1-6]$/.test(event.key)) {
+    const page = pages[Number(event.key) - 1]
+    if (page) void router.push(page.to)
+  }
+}
+
+async function setDay() {
+  try {
+    await session.setDay(newDay.value)
+    dayPicker.value = false
+    router.go(0)
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+
+onMounted(() => addEventListener('keydown', onKey))
+onBeforeUnmount(() => removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <v-app-bar flat height="52" class="bar">
+    <router-link to="/season" class="name">Nimble&nbsp;Furrow</router-link>
+    <nav v-if="!smAndDown" class="pages" aria-label="Pages">
+      <router-link v-for="p in pages" :key="p.to" :to="p.to">{{ p.name }}</router-link>
+    </nav>
+    <v-spacer />
+    <button class="find" title="Find a field (/)" @click="jump = true">Find <kbd>/</kbd></button>
+    <button
+      v-if="farm"
+      class="day"
+      :title="farm.demo ? 'Set the day of the demo' : farm.name"
+      @click="((newDay = farm.today), (dayPicker = farm.demo && session.owner))"
+    >
+      <span v-if="!smAndDown">{{ farm.name }} · </span>{{ sayFullDay(farm.today) }}
+      <span v-if="farm.demo" class="demo">demo</span>
+    </button>
+  </v-app-bar>
+  <v-main>
+    <FoundFarm v-if="!farm" />
+    <router-view v-else :key="farm.id" />
+  </v-main>
+  <v-bottom-navigation v-if="smAndDown" grow height="58" class="no-print">
+    <v-btn v-for="p in pages" :key="p.to" :to="p.to" min-width="40" class="px-1">
+      <v-icon :icon="p.icon" />
+      <span class="small">{{ p.name }}</span>
+    </v-btn>
+  </v-bottom-navigation>
+  <JumpTo v-model="jump" />
+  <ShortcutList v-model="shortcuts" />
+  <v-dialog v-model="dayPicker" max-width="360">
+    <form class="card" @submit.prevent="setDay">
+      <h2>Set the day</h2>
+      <p class="muted mb-3">
+        The demo farm lives on the day you choose; it knows no weather after it. Try 22 May 2027,
+        with rye in head and everything due at once.
+      </p>
+      <v-text-field
+        v-model="newDay"
+        type="date"
+        label="Today is"
+        min="2026-01-01"
+        max="2027-08-31"
+      />
+      <div class="row mt-3">
+        <v-btn color="primary" type="submit">Set the day</v-btn>
+        <v-btn variant="text" @click="dayPicker = false">Leave it</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+  <v-snackbar v-model="notice.open" :timeout="6000" location="bottom" color="#33281f">
+    {{ notice.text }}
+    <template v-if="notice.action" #actions>
+      <v-btn variant="text" color="#e3c98e" @click="notice.act()">{{ notice.action }}</v-btn>
+    </template>
+  </v-snackbar>
+</template>
+
+<style scoped>
+.bar {
+  background: var(--soil) !important;
+  color: #f4efe6 !important;
+  padding: 0 20px;
+}
+.name {
+  color: #f4efe6;
+  font-weight: 700;
+  font-size: 1.02rem;
+  text-decoration: none;
+  letter-spacing: -0.01em;
+}
+.pages {
+  display: flex;
+  gap: 4px;
+  margin-left: 28px;
+}
+.pages a {
+  color: #cfc2b0;
+  text-decoration: none;
+  padding: 6px 11px;
+  border-radius: 7px;
+  font-size: 0.93rem;
+}
+.pages a:hover {
+  color: #fff;
+}
+.pages a.router-link-active {
+  color: #fff;
+  background: #4c3d30;
+}
+.day {
+  font-size: 0.88rem;
+  color: #e8dece;
+  padding: 6px 0 6px 14px;
+}
+.find {
+  font-size: 0.88rem;
+  color: #cfc2b0;
+  padding: 6px 10px;
+}
+kbd {
+  border: 1px solid #6d5c4a;
+  border-radius: 4px;
+  padding: 0 5px;
+  font-family: inherit;
+}
+.demo {
+  margin-left: 6px;
+  border: 1px solid #e3c98e;
+  color: #e3c98e;
+  border-radius: 5px;
+  padding: 0 5px;
+  font-size: 0.76rem;
+}
+.small {
+  font-size: 0.68rem;
+}
+@media (max-width: 700px) {
+  .bar {
+    padding: 0 10px;
+  }
+  .find {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask } from '../api/client'
+import { useSession } from '../session'
+import { notice } from './notice'
+
+const session = useSession()
+const name = ref('')
+
+async function found() {
+  try {
+    const farm = await ask(api.POST('/api/farms', { body: { name: name.value } }))
+    session.farms = [...session.farms, farm]
+    session.pick(farm.id)
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+</script>
+
+<template>
+  <div class="page" style="max-width: 560px">
+    <form class="card" @submit.prevent="found">
+      <h1 class="mb-2">Name the farm</h1>
+      <p class="muted mb-4">
+        Next come a weather station and one or two fields. Start small: one simple species, a field
+        or two, and machines that are already in the shed.
+      </p>
+      <v-text-field v-model="name" label="Name of the farm" autofocus />
+      <v-btn class="mt-4" color="primary" type="submit" :disabled="!name.trim()">Start</v-btn>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useTheme } from 'vuetify'
+import { api, ask, type Schemas } from '../api/client'
+import { useSession } from '../session'
+import { notice } from '../shell/notice'
+import { sayDay } from '../words/days'
+
+const session = useSession()
+const router = useRouter()
+const theme = useTheme()
+const tokens = ref<Schemas['TokenView'][]>([])
+const members = ref<Schemas['MemberView'][]>([])
+const made = ref<Schemas['NewToken'] | null>(null)
+const tokenName = ref('')
+const member = ref({ email: '', role: 'operator', name: '', password: '' })
+const roles = [
+  { title: 'owner: plans', value: 'owner' },
+  { title: 'operator: logs work and counts', value: 'operator' },
+  { title: 'viewer: sees', value: 'viewer' },
+]
+const farmPath = () => ({ farmId: session.farm?.id ?? '' })
+
+async function guard(work: () => Promise<unknown>) {
+  try {
+    await work()
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const load = () =>
+  guard(async () => {
+    tokens.value = await ask(api.GET('/api/account/tokens'))
+    members.value = await ask(
+      api.GET('/api/farms/{farmId}/members', { params: { path: farmPath() } }),
+    )
+  })
+const make = () =>
+  guard(async () => {
+    made.value = await ask(api.POST('/api/account/tokens', { body: { name: tokenName.value } }))
+    tokenName.value = ''
+    await load()
+  })
+const revoke = (id: string) =>
+  guard(async () => {
+    await ask(api.DELETE('/api/account/tokens/{id}', { params: { path: { id } } }))
+    if (made.value?.id === id) made.value = null
+    await load()
+  })
+const invite = () =>
+  guard(async () => {
+    const m = member.value
+    members.value = await ask(
+      api.POST('/api/farms/{farmId}/members', {
+        params: { path: farmPath() },
+        body: {
+          email: m.email,
+          role: m.role,
+          name: m.name || undefined,
+          password: m.password || undefined,
+        },
+      }),
+    )
+    member.value = { email: '', role: 'operator', name: '', password: '' }
+  })
+const remove = (id: string) =>
+  guard(async () => {
+    await ask(
+      api.DELETE('/api/farms/{farmId}/members/{accountId}', {
+        params: { path: { ...farmPath(), accountId: id } },
+      }),
+    )
+    await load()
+  })
+const out = () =>
+  guard(async () => {
+    await session.signOut()
+    await router.replace('/sign-in')
+  })
+
+function setTheme(dark: boolean) {
+  theme.change(dark ? 'dark' : 'light')
+  localStorage.setItem('theme', dark ? 'dark' : 'light')
+}
+onMounted(load)
+</script>
+
+<template>
+  <div class="page" style="max-width: 820px">
+    <header class="row mb-4">
+      <div class="grow">
+        <h1>{{ session.state?.name }}</h1>
+        <p class="muted">
+          {{ session.state?.email }} · {{ session.farm?.role }} of {{ session.farm?.name }}
+        </p>
+      </div>
+      <v-btn variant="outlined" @click="out">Sign out</v-btn>
+    </header>
+    <section class="card mb-4">
+      <h2 class="mb-3">How it is shown</h2>
+      <div class="row">
+        <v-btn-toggle
+          :model-value="session.units"
+          mandatory
+          variant="outlined"
+          divided
+          density="compact"
+          @update:model-value="guard(() => session.setUnits($event))"
+        >
+          <v-btn value="us">Acres, pounds, °F</v-btn>
+          <v-btn value="metric">Hectares, kilograms, °C</v-btn>
+        </v-btn-toggle>
+        <v-btn-toggle
+          :model-value="theme.global.name.value"
+          mandatory
+          variant="outlined"
+          divided
+          density="compact"
+          @update:model-value="setTheme($event === 'dark')"
+        >
+          <v-btn value="light">Light</v-btn>
+          <v-btn value="dark">Dark</v-btn>
+        </v-btn-toggle>
+        <v-select
+          v-if="session.farms.length > 1"
+          :model-value="session.farm?.id"
+          label="Farm"
+          style="max-width: 240px"
+          :items="session.farms.map((f) => ({ title: f.name, value: f.id }))"
+          @update:model-value="session.pick"
+        />
+      </div>
+    </section>
+    <section class="card mb-4">
+      <h2 class="mb-2">Who works on {{ session.farm?.name }}</h2>
+      <table class="plain">
+        <tbody>
+          <tr v-for="m in members" :key="m.id">
+            <td>{{ m.name }}</td>
+            <td class="muted">{{ m.email }}</td>
+            <td>{{ m.role }}</td>
+            <td class="n">
+              <button
+                v-if="session.owner && m.email !== session.state?.email"
+                class="rust"
+                @click="remove(m.id)"
+              >
+                Take off
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <form v-if="session.owner" class="grid mt-4" @submit.prevent="invite">
+        <v-text-field v-model="member.email" label="E-mail" type="email" />
+        <v-select v-model="member.role" label="May" :items="roles" />
+        <v-text-field v-model="member.name" label="Name, if new here" />
+        <v-text-field
+          v-model="member.password"
+          label="First password, if new here"
+          type="password"
+          autocomplete="new-password"
+        />
+        <v-btn type="submit" variant="outlined" :disabled="!member.email">Let in</v-btn>
+      </form>
+    </section>
+    <section class="card">
+      <h2 class="mb-1">Tokens for scripts</h2>
+      <p class="muted mb-3">
+        A script sends one as <code>Authorization: Bearer …</code> and may then do what you may.
+      </p>
+      <table v-if="tokens.length" class="plain">
+        <thead>
+          <tr>
+            <th>name</th>
+            <th>made</th>
+            <th>last used</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="t in tokens" :key="t.id">
+            <td>{{ t.name }}</td>
+            <td>{{ sayDay(t.createdAt.slice(0, 10)) }}</td>
+            <td>{{ t.lastUsedAt ? sayDay(t.lastUsedAt.slice(0, 10)) : 'never' }}</td>
+            <td class="n"><button class="rust" @click="revoke(t.id)">Revoke</button></td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="made" class="made">
+        The token “{{ made.name }}”, shown this once:
+        <code data-test="secret">{{ made.secret }}</code>
+      </p>
+      <form class="row mt-3" @submit.prevent="make">
+        <v-text-field v-model="tokenName" label="Name of the script" style="max-width: 260px" />
+        <v-btn type="submit" variant="outlined" :disabled="!tokenName.trim()">Make a token</v-btn>
+      </form>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.made {
+  border: 1px solid var(--leaf);
+  border-radius: 8px;
+  padding: 10px 12px;
+  margin-top: 12px;
+  overflow-wrap: anywhere;
+}
+code {
+  background: var(--rule);
+  border-radius: 4px;
+  padding: 1px 5px;
+}
+@media (max-width: 600px) {
+  .grid {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

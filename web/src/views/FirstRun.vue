@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, Refusal } from '../api/client'
+import { useSession } from '../session'
+
+const session = useSession()
+const router = useRouter()
+const form = ref({ email: '', name: '', password: '' })
+const wrong = ref<Refusal | null>(null)
+
+async function make() {
+  wrong.value = null
+  try {
+    await session.enter(await ask(api.POST('/api/first-run', { body: form.value })))
+    await router.replace('/season')
+  } catch (e) {
+    wrong.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <div class="page" style="max-width: 520px">
+    <form class="card mt-8" @submit.prevent="make">
+      <h1 class="mb-1">Welcome to Nimble Furrow</h1>
+      <p class="muted mb-4">Nobody has an account on this server yet. The first one owns it.</p>
+      <v-text-field
+        v-model="form.name"
+        label="Your name"
+        class="mb-3"
+        :error-messages="wrong?.at('name')"
+      />
+      <v-text-field
+        v-model="form.email"
+        label="E-mail"
+        type="email"
+        autocomplete="username"
+        class="mb-3"
+        :error-messages="wrong?.at('email')"
+      />
+      <v-text-field
+        v-model="form.password"
+        label="Password, at least 10 characters"
+        type="password"
+        autocomplete="new-password"
+        :error-messages="wrong?.at('password')"
+      />
+      <p v-if="wrong && !wrong.errors.length" class="rust mt-2">{{ wrong.message }}</p>
+      <v-btn class="mt-4" color="primary" type="submit">Make the account</v-btn>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,89 @@
+/** How quantities are said. The server speaks SI; this is the one place that converts. */
+export type UnitSystem = 'us' | 'metric'
+export type Unit =
+  | 'MG_PER_HA'
+  | 'KG_PER_HA'
+  | 'HA'
+  | 'MM'
+  | 'CM'
+  | 'CELSIUS'
+  | 'DEGREE_DAYS'
+  | 'DAYS'
+  | 'SHARE'
+  | 'COUNT'
+  | 'PER_M2'
+  | 'USD_PER_HA'
+
+const HA_PER_ACRE = 0.40468564224
+const KG_PER_LB = 0.45359237
+const LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB
+
+interface Said {
+  factor: number
+  offset?: number
+  suffix: string
+  digits: number
+}
+
+const US: Record<Unit, Said> = {
+  MG_PER_HA: { factor: 1000 * LB_PER_ACRE, suffix: ' lb/ac', digits: 0 },
+  KG_PER_HA: { factor: LB_PER_ACRE, suffix: ' lb/ac', digits: 0 },
+  HA: { factor: 1 / HA_PER_ACRE, suffix: ' ac', digits: 0 },
+  MM: { factor: 1 / 25.4, suffix: ' in', digits: 2 },
+  CM: { factor: 1 / 2.54, suffix: ' in', digits: 0 },
+  CELSIUS: { factor: 1.8, offset: 32, suffix: ' °F', digits: 0 },
+  DEGREE_DAYS: { factor: 1.8, suffix: ' °F·days', digits: 0 },
+  DAYS: { factor: 1, suffix: ' days', digits: 0 },
+  SHARE: { factor: 100, suffix: ' %', digits: 0 },
+  COUNT: { factor: 1, suffix: '', digits: 0 },
+  PER_M2: { factor: 0.09290304, suffix: ' per ft²', digits: 1 },
+  USD_PER_HA: { factor: HA_PER_ACRE, suffix: ' $/ac', digits: 0 },
+}
+
+const METRIC: Record<Unit, Said> = {
+  MG_PER_HA: { factor: 1, suffix: ' Mg/ha', digits: 1 },
+  KG_PER_HA: { factor: 1, suffix: ' kg/ha', digits: 0 },
+  HA: { factor: 1, suffix: ' ha', digits: 1 },
+  MM: { factor: 1, suffix: ' mm', digits: 0 },
+  CM: { factor: 1, suffix: ' cm', digits: 0 },
+  CELSIUS: { factor: 1, suffix: ' °C', digits: 0 },
+  DEGREE_DAYS: { factor: 1, suffix: ' °C·days', digits: 0 },
+  DAYS: { factor: 1, suffix: ' days', digits: 0 },
+  SHARE: { factor: 100, suffix: ' %', digits: 0 },
+  COUNT: { factor: 1, suffix: '', digits: 0 },
+  PER_M2: { factor: 1, suffix: ' per m²', digits: 0 },
+  USD_PER_HA: { factor: 1, suffix: ' $/ha', digits: 0 },
+}
+
+function said(unit: Unit, system: UnitSystem): Said {
+  return (system === 'us' ? US : METRIC)[unit]
+}
+
+/** An SI amount as a number of the system's unit. */
+export function shown(value: number, unit: Unit, system: UnitSystem): number {
+  const s = said(unit, system)
+  return value * s.factor + (s.offset ?? 0)
+}
+
+/** A number of the system's unit as an SI amount. */
+export function toSi(value: number, unit: Unit, system: UnitSystem): number {
+  const s = said(unit, system)
+  return (value - (s.offset ?? 0)) / s.factor
+}
+
+/** The unit's name without a number, such as “lb/ac”. */
+export function unitName(unit: Unit, system: UnitSystem): string {
+  return said(unit, system).suffix.trim()
+}
+
+/** An amount in words: “1,860 lb/ac”. */
+export function say(value: number, unit: Unit, system: UnitSystem, digits?: number): string {
+  const s = said(unit, system)
+  const places = digits ?? s.digits
+  const number = shown(value, unit, system).toLocaleString('en-US', {
+    minimumFractionDigits: places,
+    maximumFractionDigits: places,
+  })
+  const suffix = unit === 'DAYS' && number === '1' ? ' day' : s.suffix
+  return number.replace('-', '−') + suffix
+}
