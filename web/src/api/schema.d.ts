@@ -4,2135 +4,2354 @@
  */
 
 export interface paths {
-  '/api/farms/{farmId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['change']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/stations/{stationId}/use': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['use']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['get']
-    put: operations['change_1']
-    post?: never
-    delete: operations['remove']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['add']
-    post?: never
-    delete: operations['remove_1']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/clock': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['setDay']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/account': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['change_2']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['session']
-    put?: never
-    post: operations['signIn']
-    delete: operations['signOut']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session/demo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['enterDemo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/model/season': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['season']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/first-run': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['firstRun']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['mine']
-    put?: never
-    post: operations['found']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/stations': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list']
-    put?: never
-    post: operations['add_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/stations/{stationId}/import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['store']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/stations/{stationId}/check': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['check']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/plans': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['save']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/plans/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['undo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/members': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['members']
-    put?: never
-    post: operations['add_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list_1']
-    put?: never
-    post: operations['add_3']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/preview': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['preview']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/move': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['move']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/import/check': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['check_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/account/tokens': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['tokens']
-    put?: never
-    post: operations['makeToken']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/shapes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['shapes']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/season': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['season_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/start': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['start']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/season': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['field']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/fields/{fieldId}/log': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list_2']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/choices': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['choices']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/farms/{farmId}/members/{accountId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['remove_2']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/account/tokens/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['revokeToken']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tokens"];
+        put?: never;
+        post: operations["makeToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revokeToken"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put?: never;
+        post: operations["found"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setDay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feeds"];
+        put?: never;
+        post: operations["makeFeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/feeds/{feedId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revokeFeed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/import/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/log/{entryId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["add"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["field"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/fields/{fieldId}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["start"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["members"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/members/{accountId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/plan.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/plans/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["season_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/shapes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shapes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/stations/{stationId}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/stations/{stationId}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farms/{farmId}/stations/{stationId}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["firstRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/model/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enterDemo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    FarmInput: {
-      name: string
-      /** Format: int32 */
-      seasonYear: number
-    }
-    FarmView: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: date */
-      today: string
-      /** Format: int32 */
-      seasonYear: number
-      demo: boolean
-      /** Format: uuid */
-      stationId?: string
-      role: string
-    }
-    CropView: {
-      kind: string
-      /** Format: date */
-      plantedOn?: string
-      /** Format: double */
-      maturity?: number
-      /** Format: double */
-      rowSpacingM?: number
-      /** Format: date */
-      harvestOn?: string
-    }
-    FieldInput: {
-      /** Format: int64 */
-      version?: number
-      name: string
-      /** Format: double */
-      givenAreaHa?: number
-      texture: string
-      drainage: string
-      tiled: boolean
-      /** Format: double */
-      slopePercent: number
-      erodible: boolean
-      organic: boolean
-      rotationNotes: string
-      leftOutReason?: string
-      crop: components['schemas']['CropView']
-      nextCrop: components['schemas']['CropView']
-    }
-    FieldView: {
-      /** Format: uuid */
-      id: string
-      /** Format: int64 */
-      version: number
-      name: string
-      /** Format: double */
-      areaHa: number
-      /** Format: double */
-      computedAreaHa: number
-      /** Format: double */
-      givenAreaHa?: number
-      texture: string
-      drainage: string
-      tiled: boolean
-      /** Format: double */
-      slopePercent: number
-      erodible: boolean
-      organic: boolean
-      rotationNotes: string
-      leftOutReason?: string
-      crop: components['schemas']['CropView']
-      nextCrop: components['schemas']['CropView']
-      pieces: components['schemas']['PieceView'][]
-    }
-    PieceView: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: double */
-      share: number
-    }
-    EntryInput: {
-      /** Format: date */
-      doneOn: string
-      kind: string
-      words: string
-    }
-    EntryView: {
-      /** Format: uuid */
-      id: string
-      /** Format: date */
-      doneOn: string
-      kind: string
-      words: string
-    }
-    ClockInput: {
-      /** Format: date */
-      today: string
-    }
-    ProfileInput: {
-      name: string
-      units: string
-    }
-    Profile: {
-      name: string
-      email: string
-      units: string
-    }
-    Credentials: {
-      email: string
-      password: string
-    }
-    SessionView: {
-      signedIn: boolean
-      firstRun: boolean
-      demo: boolean
-      name?: string
-      email?: string
-      units?: string
-    }
-    Component: {
-      species: string
-      /** Format: double */
-      rateKgPerHa: number
-      /** Format: double */
-      germination?: number
-      /** Format: double */
-      purity?: number
-      /** Format: double */
-      depthMm?: number
-    }
-    Crop: {
-      kind: string
-      /** Format: date */
-      planted?: string
-      /** Format: double */
-      relativeMaturityDays?: number
-      /** Format: double */
-      maturityGroup?: number
-      /** Format: double */
-      rowSpacingM?: number
-      /** Format: double */
-      rowSpacingCm?: number
-      /** Format: date */
-      harvested?: string
-      silage?: boolean
-      /** Format: double */
-      moistureTargetPercent?: number
-    }
-    Question: {
-      site?: components['schemas']['Site']
-      weather: components['schemas']['Weather']
-      cashCrop?: components['schemas']['Crop']
-      cover: components['schemas']['Component'][]
-      placement: string
-      /** Format: date */
-      seededOn: string
-      termination?: components['schemas']['Termination']
-      /** Format: date */
-      end?: string
-    }
-    Site: {
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      elevationM: number
-      coastal?: boolean
-      texture?: string
-      drainage?: string
-      tiled?: boolean
-      nitrogen?: string
-      /** Format: double */
-      initialAvailableWater?: number
-      /** Format: double */
-      residueMgPerHa?: number
-    }
-    Termination: {
-      way: string
-      /** Format: date */
-      on: string
-      stems?: string
-      ground?: string
-      /** Format: double */
-      rollerKgPerM?: number
-      /** Format: int32 */
-      passes?: number
-    }
-    Weather: {
-      /** Format: date */
-      start: string
-      tminC: number[]
-      tmaxC: number[]
-      precipMm: number[]
-      windMs?: number[]
-      dewPointC?: number[]
-    }
-    Answer: {
-      summary: {
-        [key: string]: unknown
-      }
-      days: {
-        [key: string]: unknown
-      }
-    }
-    FirstRun: {
-      email: string
-      name: string
-      password: string
-    }
-    NewFarm: {
-      name: string
-    }
-    StationInput: {
-      name: string
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      elevationM: number
-      coastal: boolean
-    }
-    StationView: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      elevationM: number
-      coastal: boolean
-      /** Format: int64 */
-      days: number
-      /** Format: int64 */
-      filledDays: number
-      /** Format: date */
-      first?: string
-      /** Format: date */
-      last?: string
-    }
-    Columns: {
-      date: string
-      tmin: string
-      tmax: string
-      precip: string
-      wind?: string
-      dewPoint?: string
-    }
-    Mapping: {
-      columns: components['schemas']['Columns']
-      units: components['schemas']['Units']
-      fillGaps: boolean
-    }
-    Units: {
-      temperature: string
-      precip: string
-      wind: string
-      date: string
-    }
-    At: {
-      path: string
-      message: string
-    }
-    ImportReport: {
-      stored: boolean
-      /** Format: date */
-      first?: string
-      /** Format: date */
-      last?: string
-      /** Format: int32 */
-      days: number
-      /** Format: int32 */
-      filledDays: number
-      /** Format: int32 */
-      faultCount: number
-      faults: components['schemas']['At'][]
-      station?: components['schemas']['StationView']
-    }
-    FileCheck: {
-      columns: string[]
-      guess: components['schemas']['Columns']
-      sample: string[][]
-      /** Format: int32 */
-      rows: number
-      decimalComma: boolean
-    }
-    PlanInput: {
-      status: string
-      purposes: string[]
-      components: components['schemas']['Component'][]
-      method: string
-      /** Format: date */
-      seedOn: string
-      ending: string
-      /** Format: date */
-      endOn: string
-    }
-    PlanOfField: {
-      /** Format: uuid */
-      fieldId: string
-      /** Format: int64 */
-      version?: number
-      plan?: components['schemas']['PlanInput']
-    }
-    SaveInput: {
-      what: string
-      plans: components['schemas']['PlanOfField'][]
-    }
-    CropShape: {
-      standing: number[]
-      green: number[]
-    }
-    Edge: {
-      /** Format: date */
-      day: string
-      reason: components['schemas']['ReasonView']
-    }
-    FigureView: {
-      /** Format: double */
-      value?: number
-      /** @enum {string} */
-      unit?:
-        | 'MG_PER_HA'
-        | 'KG_PER_HA'
-        | 'HA'
-        | 'MM'
-        | 'CM'
-        | 'CELSIUS'
-        | 'DEGREE_DAYS'
-        | 'DAYS'
-        | 'SHARE'
-        | 'COUNT'
-        | 'PER_M2'
-        | 'USD_PER_HA'
-      /** Format: date */
-      day?: string
-      words?: string
-    }
-    Furrow: {
-      /** Format: uuid */
-      fieldId: string
-      /** Format: uuid */
-      pieceId: string
-      name: string
-      /** Format: double */
-      areaHa: number
-      organic: boolean
-      crop: string
-      nextCrop: string
-      /** Format: date */
-      nextPlantOn: string
-      leftOutReason?: string
-      shape?: string
-      /** Format: date */
-      harvest?: string
-      /** Format: date */
-      harvestEarly?: string
-      /** Format: date */
-      harvestLate?: string
-      plan?: components['schemas']['PlanView']
-      coverWords: string
-      /** Format: date */
-      seededOn?: string
-      /** Format: date */
-      endedOn?: string
-      window?: components['schemas']['WindowView']
-      low?: number[]
-      middle?: number[]
-      high?: number[]
-      goal?: components['schemas']['Goal']
-      next: components['schemas']['Next']
-      warnings: components['schemas']['ReasonView'][]
-    }
-    Goal: {
-      purpose: string
-      label: string
-      measure: string
-      /** Format: double */
-      target: number
-      /** @enum {string} */
-      unit:
-        | 'MG_PER_HA'
-        | 'KG_PER_HA'
-        | 'HA'
-        | 'MM'
-        | 'CM'
-        | 'CELSIUS'
-        | 'DEGREE_DAYS'
-        | 'DAYS'
-        | 'SHARE'
-        | 'COUNT'
-        | 'PER_M2'
-        | 'USD_PER_HA'
-      /** Format: int32 */
-      met: number
-      /** Format: int32 */
-      years: number
-      /** Format: double */
-      low: number
-      /** Format: double */
-      middle: number
-      /** Format: double */
-      high: number
-    }
-    Next: {
-      kind: string
-      label: string
-      /** Format: date */
-      due?: string
-      reason: components['schemas']['ReasonView']
-    }
-    PlanView: {
-      /** Format: uuid */
-      pieceId: string
-      /** Format: int64 */
-      version: number
-      plan: components['schemas']['PlanInput']
-    }
-    ReasonView: {
-      text: string
-      figures: {
-        [key: string]: components['schemas']['FigureView']
-      }
-    }
-    SeasonView: {
-      farm: components['schemas']['FarmView']
-      /** Format: int32 */
-      years: number
-      /** Format: date */
-      start: string
-      /** Format: int32 */
-      points: number
-      weather?: components['schemas']['Strip']
-      shapes: {
-        [key: string]: components['schemas']['CropShape']
-      }
-      furrows: components['schemas']['Furrow'][]
-    }
-    Strip: {
-      meanC: number[]
-      rainMm: number[]
-      lowC: number[]
-      middleC: number[]
-      highC: number[]
-    }
-    WindowView: {
-      method: string
-      methodLabel: string
-      possible: boolean
-      opens: components['schemas']['Edge']
-      bestUntil: components['schemas']['Edge']
-      closes: components['schemas']['Edge']
-      cautions: components['schemas']['ReasonView'][]
-    }
-    Undone: {
-      what?: string
-    }
-    MemberInput: {
-      email: string
-      role: string
-      name?: string
-      password?: string
-    }
-    MemberView: {
-      /** Format: uuid */
-      id: string
-      name: string
-      email: string
-      role: string
-    }
-    ChangeView: {
-      /** Format: date-time */
-      at: string
-      what: string
-      undone: boolean
-    }
-    EndingView: {
-      way: string
-      label: string
-      fit: string
-      /** Format: date */
-      from: string
-      /** Format: date */
-      to: string
-      /** Format: int32 */
-      yearsReady: number
-      /** Format: int32 */
-      years: number
-      /** Format: double */
-      coverMgPerHa: number
-      reasons: components['schemas']['ReasonView'][]
-      cautions: components['schemas']['ReasonView'][]
-    }
-    FieldSeasonView: {
-      field: components['schemas']['FieldView']
-      /** Format: date */
-      today: string
-      /** Format: date */
-      start: string
-      furrow: components['schemas']['Furrow']
-      shape?: components['schemas']['CropShape']
-      windows: components['schemas']['WindowView'][]
-      endings: components['schemas']['EndingView'][]
-      species: components['schemas']['SpeciesView'][]
-      goals: components['schemas']['Goal'][]
-      groundFit?: number[]
-      history: components['schemas']['ChangeView'][]
-      changes: components['schemas']['ReasonView'][]
-    }
-    SpeciesView: {
-      name: string
-      /** Format: double */
-      plantsLow: number
-      /** Format: double */
-      plantsMiddle: number
-      /** Format: double */
-      plantsHigh: number
-      /** Format: double */
-      winterSurvival: number
-      stages: components['schemas']['StageView'][]
-    }
-    StageView: {
-      name: string
-      /** Format: int32 */
-      yearsReached: number
-      /** Format: int32 */
-      years: number
-      /** Format: date */
-      early?: string
-      /** Format: date */
-      middle?: string
-      /** Format: date */
-      late?: string
-    }
-    Moved: {
-      furrow: components['schemas']['Furrow']
-      changes: components['schemas']['ReasonView'][]
-    }
-    Imported: {
-      /** Format: int32 */
-      fields: number
-    }
-    Check: {
-      properties: string[]
-      features: components['schemas']['FeatureView'][]
-      /** Format: int32 */
-      sound: number
-    }
-    FeatureView: {
-      /** Format: int32 */
-      number: number
-      name: string
-      /** Format: double */
-      areaHa: number
-      problem?: string
-      warning?: string
-    }
-    TokenInput: {
-      name: string
-    }
-    NewToken: {
-      /** Format: uuid */
-      id: string
-      name: string
-      secret: string
-    }
-    ShapeView: {
-      /** Format: uuid */
-      fieldId: string
-      polygons: number[][][][]
-    }
-    Choice: {
-      key: string
-      label: string
-    }
-    Choices: {
-      species: components['schemas']['SpeciesChoice'][]
-      methods: components['schemas']['MethodChoice'][]
-      endings: components['schemas']['Choice'][]
-      purposes: components['schemas']['PurposeChoice'][]
-    }
-    MethodChoice: {
-      key: string
-      label: string
-      buried: boolean
-    }
-    PurposeChoice: {
-      key: string
-      label: string
-      measure: string
-      /** Format: double */
-      target: number
-      /** @enum {string} */
-      unit:
-        | 'MG_PER_HA'
-        | 'KG_PER_HA'
-        | 'HA'
-        | 'MM'
-        | 'CM'
-        | 'CELSIUS'
-        | 'DEGREE_DAYS'
-        | 'DAYS'
-        | 'SHARE'
-        | 'COUNT'
-        | 'PER_M2'
-        | 'USD_PER_HA'
-    }
-    RatesChoice: {
-      /** Format: double */
-      low: number
-      /** Format: double */
-      typical: number
-      /** Format: double */
-      high: number
-    }
-    SpeciesChoice: {
-      id: string
-      name: string
-      family: string
-      drilledKgPerHa: components['schemas']['RatesChoice']
-      surfaceKgPerHa: components['schemas']['RatesChoice']
-      /** Format: double */
-      mixCapKgPerHa: number
-      /** Format: double */
-      seedsPerKg: number
-      /** Format: double */
-      lt50C: number
-      roller: string
-      herbicide: string
-      notes: string
-      /** Format: double */
-      usdPerKg: number
-    }
-    TokenView: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: date-time */
-      createdAt: string
-      /** Format: date-time */
-      lastUsedAt?: string
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        Answer: {
+            days: {
+                [key: string]: unknown;
+            };
+            summary: {
+                [key: string]: unknown;
+            };
+        };
+        At: {
+            message: string;
+            path: string;
+        };
+        ChangeView: {
+            /** Format: date-time */
+            at: string;
+            undone: boolean;
+            what: string;
+        };
+        Check: {
+            features: components["schemas"]["FeatureView"][];
+            properties: string[];
+            /** Format: int32 */
+            sound: number;
+        };
+        Choice: {
+            key: string;
+            label: string;
+        };
+        Choices: {
+            endings: components["schemas"]["Choice"][];
+            methods: components["schemas"]["MethodChoice"][];
+            purposes: components["schemas"]["PurposeChoice"][];
+            species: components["schemas"]["SpeciesChoice"][];
+        };
+        ClockInput: {
+            /** Format: date */
+            today: string;
+        };
+        Columns: {
+            date: string;
+            dewPoint?: string;
+            precip: string;
+            tmax: string;
+            tmin: string;
+            wind?: string;
+        };
+        Component: {
+            /** Format: double */
+            depthMm?: number;
+            /** Format: double */
+            germination?: number;
+            /** Format: double */
+            purity?: number;
+            /** Format: double */
+            rateKgPerHa: number;
+            species: string;
+        };
+        Credentials: {
+            email: string;
+            password: string;
+        };
+        Crop: {
+            /** Format: date */
+            harvested?: string;
+            kind: string;
+            /** Format: double */
+            maturityGroup?: number;
+            /** Format: double */
+            moistureTargetPercent?: number;
+            /** Format: date */
+            planted?: string;
+            /** Format: double */
+            relativeMaturityDays?: number;
+            /** Format: double */
+            rowSpacingCm?: number;
+            /** Format: double */
+            rowSpacingM?: number;
+            silage?: boolean;
+        };
+        CropShape: {
+            green: number[];
+            standing: number[];
+        };
+        CropView: {
+            /** Format: date */
+            harvestOn?: string;
+            kind: string;
+            /** Format: double */
+            maturity?: number;
+            /** Format: date */
+            plantedOn?: string;
+            /** Format: double */
+            rowSpacingM?: number;
+        };
+        Edge: {
+            /** Format: date */
+            day: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        EndingView: {
+            cautions: components["schemas"]["ReasonView"][];
+            /** Format: double */
+            coverMgPerHa: number;
+            fit: string;
+            /** Format: date */
+            from: string;
+            label: string;
+            reasons: components["schemas"]["ReasonView"][];
+            /** Format: date */
+            to: string;
+            way: string;
+            /** Format: int32 */
+            years: number;
+            /** Format: int32 */
+            yearsReady: number;
+        };
+        EntryInput: {
+            /** Format: date */
+            doneOn: string;
+            kind: string;
+            words: string;
+        };
+        EntryView: {
+            /** Format: date */
+            doneOn: string;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            words: string;
+        };
+        FarmInput: {
+            name: string;
+            /** Format: int32 */
+            seasonYear: number;
+        };
+        FarmView: {
+            demo: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: string;
+            /** Format: int32 */
+            seasonYear: number;
+            /** Format: uuid */
+            stationId?: string;
+            /** Format: date */
+            today: string;
+        };
+        FeatureView: {
+            /** Format: double */
+            areaHa: number;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            problem?: string;
+            warning?: string;
+        };
+        FeedView: {
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: uuid */
+            id: string;
+        };
+        FieldInput: {
+            crop: components["schemas"]["CropView"];
+            drainage: string;
+            erodible: boolean;
+            /** Format: double */
+            givenAreaHa?: number;
+            leftOutReason?: string;
+            name: string;
+            nextCrop: components["schemas"]["CropView"];
+            organic: boolean;
+            rotationNotes: string;
+            /** Format: double */
+            slopePercent: number;
+            texture: string;
+            tiled: boolean;
+            /** Format: int64 */
+            version?: number;
+        };
+        FieldSeasonView: {
+            changes: components["schemas"]["ReasonView"][];
+            endings: components["schemas"]["EndingView"][];
+            field: components["schemas"]["FieldView"];
+            furrow: components["schemas"]["Furrow"];
+            goals: components["schemas"]["Goal"][];
+            groundFit?: number[];
+            history: components["schemas"]["ChangeView"][];
+            shape?: components["schemas"]["CropShape"];
+            species: components["schemas"]["SpeciesView"][];
+            /** Format: date */
+            start: string;
+            /** Format: date */
+            today: string;
+            windows: components["schemas"]["WindowView"][];
+        };
+        FieldView: {
+            /** Format: double */
+            areaHa: number;
+            /** Format: double */
+            computedAreaHa: number;
+            crop: components["schemas"]["CropView"];
+            drainage: string;
+            erodible: boolean;
+            /** Format: double */
+            givenAreaHa?: number;
+            /** Format: uuid */
+            id: string;
+            leftOutReason?: string;
+            name: string;
+            nextCrop: components["schemas"]["CropView"];
+            organic: boolean;
+            pieces: components["schemas"]["PieceView"][];
+            rotationNotes: string;
+            /** Format: double */
+            slopePercent: number;
+            texture: string;
+            tiled: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        FigureView: {
+            /** Format: date */
+            day?: string;
+            /** @enum {string} */
+            unit?: "MG_PER_HA" | "KG_PER_HA" | "HA" | "MM" | "CM" | "CELSIUS" | "DEGREE_DAYS" | "DAYS" | "SHARE" | "COUNT" | "PER_M2" | "USD_PER_HA";
+            /** Format: double */
+            value?: number;
+            words?: string;
+        };
+        FileCheck: {
+            columns: string[];
+            decimalComma: boolean;
+            guess: components["schemas"]["Columns"];
+            /** Format: int32 */
+            rows: number;
+            sample: string[][];
+        };
+        FirstRun: {
+            email: string;
+            name: string;
+            password: string;
+        };
+        Furrow: {
+            /** Format: double */
+            areaHa: number;
+            coverWords: string;
+            crop: string;
+            /** Format: date */
+            endedOn?: string;
+            /** Format: uuid */
+            fieldId: string;
+            goal?: components["schemas"]["Goal"];
+            /** Format: date */
+            harvest?: string;
+            /** Format: date */
+            harvestEarly?: string;
+            /** Format: date */
+            harvestLate?: string;
+            high?: number[];
+            leftOutReason?: string;
+            low?: number[];
+            middle?: number[];
+            name: string;
+            next: components["schemas"]["Next"];
+            nextCrop: string;
+            /** Format: date */
+            nextPlantOn: string;
+            organic: boolean;
+            /** Format: uuid */
+            pieceId: string;
+            plan?: components["schemas"]["PlanView"];
+            /** Format: date */
+            seededOn?: string;
+            shape?: string;
+            warnings: components["schemas"]["ReasonView"][];
+            window?: components["schemas"]["WindowView"];
+        };
+        Goal: {
+            /** Format: double */
+            high: number;
+            label: string;
+            /** Format: double */
+            low: number;
+            measure: string;
+            /** Format: int32 */
+            met: number;
+            /** Format: double */
+            middle: number;
+            purpose: string;
+            /** Format: double */
+            target: number;
+            /** @enum {string} */
+            unit: "MG_PER_HA" | "KG_PER_HA" | "HA" | "MM" | "CM" | "CELSIUS" | "DEGREE_DAYS" | "DAYS" | "SHARE" | "COUNT" | "PER_M2" | "USD_PER_HA";
+            /** Format: int32 */
+            years: number;
+        };
+        ImportReport: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            faultCount: number;
+            faults: components["schemas"]["At"][];
+            /** Format: int32 */
+            filledDays: number;
+            /** Format: date */
+            first?: string;
+            /** Format: date */
+            last?: string;
+            station?: components["schemas"]["StationView"];
+            stored: boolean;
+        };
+        Imported: {
+            /** Format: int32 */
+            fields: number;
+        };
+        Mapping: {
+            columns: components["schemas"]["Columns"];
+            fillGaps: boolean;
+            units: components["schemas"]["Units"];
+        };
+        MemberInput: {
+            email: string;
+            name?: string;
+            password?: string;
+            role: string;
+        };
+        MemberView: {
+            email: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: string;
+        };
+        MethodChoice: {
+            buried: boolean;
+            key: string;
+            label: string;
+        };
+        Moved: {
+            changes: components["schemas"]["ReasonView"][];
+            furrow: components["schemas"]["Furrow"];
+        };
+        NewFarm: {
+            name: string;
+        };
+        NewFeed: {
+            /** Format: uuid */
+            id: string;
+            path: string;
+        };
+        NewToken: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            secret: string;
+        };
+        Next: {
+            /** Format: date */
+            due?: string;
+            kind: string;
+            label: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        PieceView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            share: number;
+        };
+        PlanInput: {
+            components: components["schemas"]["Component"][];
+            /** Format: date */
+            endOn: string;
+            ending: string;
+            method: string;
+            purposes: string[];
+            /** Format: date */
+            seedOn: string;
+            status: string;
+        };
+        PlanOfField: {
+            /** Format: uuid */
+            fieldId: string;
+            plan?: components["schemas"]["PlanInput"];
+            /** Format: int64 */
+            version?: number;
+        };
+        PlanView: {
+            /** Format: uuid */
+            pieceId: string;
+            plan: components["schemas"]["PlanInput"];
+            /** Format: int64 */
+            version: number;
+        };
+        Profile: {
+            email: string;
+            name: string;
+            units: string;
+        };
+        ProfileInput: {
+            name: string;
+            units: string;
+        };
+        PurposeChoice: {
+            key: string;
+            label: string;
+            measure: string;
+            /** Format: double */
+            target: number;
+            /** @enum {string} */
+            unit: "MG_PER_HA" | "KG_PER_HA" | "HA" | "MM" | "CM" | "CELSIUS" | "DEGREE_DAYS" | "DAYS" | "SHARE" | "COUNT" | "PER_M2" | "USD_PER_HA";
+        };
+        Question: {
+            cashCrop?: components["schemas"]["Crop"];
+            cover: components["schemas"]["Component"][];
+            /** Format: date */
+            end?: string;
+            placement: string;
+            /** Format: date */
+            seededOn: string;
+            site?: components["schemas"]["Site"];
+            termination?: components["schemas"]["Termination"];
+            weather: components["schemas"]["Weather"];
+        };
+        RatesChoice: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            typical: number;
+        };
+        ReasonView: {
+            figures: {
+                [key: string]: components["schemas"]["FigureView"];
+            };
+            text: string;
+        };
+        SaveInput: {
+            plans: components["schemas"]["PlanOfField"][];
+            what: string;
+        };
+        SeasonView: {
+            farm: components["schemas"]["FarmView"];
+            furrows: components["schemas"]["Furrow"][];
+            /** Format: int32 */
+            points: number;
+            shapes: {
+                [key: string]: components["schemas"]["CropShape"];
+            };
+            /** Format: date */
+            start: string;
+            weather?: components["schemas"]["Strip"];
+            /** Format: int32 */
+            years: number;
+        };
+        SessionView: {
+            demo: boolean;
+            email?: string;
+            firstRun: boolean;
+            name?: string;
+            signedIn: boolean;
+            units?: string;
+        };
+        ShapeView: {
+            /** Format: uuid */
+            fieldId: string;
+            polygons: number[][][][];
+        };
+        Site: {
+            coastal?: boolean;
+            drainage?: string;
+            /** Format: double */
+            elevationM: number;
+            /** Format: double */
+            initialAvailableWater?: number;
+            /** Format: double */
+            latitudeDeg: number;
+            nitrogen?: string;
+            /** Format: double */
+            residueMgPerHa?: number;
+            texture?: string;
+            tiled?: boolean;
+        };
+        SpeciesChoice: {
+            drilledKgPerHa: components["schemas"]["RatesChoice"];
+            family: string;
+            herbicide: string;
+            id: string;
+            /** Format: double */
+            lt50C: number;
+            /** Format: double */
+            mixCapKgPerHa: number;
+            name: string;
+            notes: string;
+            roller: string;
+            /** Format: double */
+            seedsPerKg: number;
+            surfaceKgPerHa: components["schemas"]["RatesChoice"];
+            /** Format: double */
+            usdPerKg: number;
+        };
+        SpeciesView: {
+            name: string;
+            /** Format: double */
+            plantsHigh: number;
+            /** Format: double */
+            plantsLow: number;
+            /** Format: double */
+            plantsMiddle: number;
+            stages: components["schemas"]["StageView"][];
+            /** Format: double */
+            winterSurvival: number;
+        };
+        StageView: {
+            /** Format: date */
+            early?: string;
+            /** Format: date */
+            late?: string;
+            /** Format: date */
+            middle?: string;
+            name: string;
+            /** Format: int32 */
+            years: number;
+            /** Format: int32 */
+            yearsReached: number;
+        };
+        StationInput: {
+            coastal: boolean;
+            /** Format: double */
+            elevationM: number;
+            /** Format: double */
+            latitudeDeg: number;
+            name: string;
+        };
+        StationView: {
+            coastal: boolean;
+            /** Format: int64 */
+            days: number;
+            /** Format: double */
+            elevationM: number;
+            /** Format: int64 */
+            filledDays: number;
+            /** Format: date */
+            first?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last?: string;
+            /** Format: double */
+            latitudeDeg: number;
+            name: string;
+        };
+        Strip: {
+            highC: number[];
+            lowC: number[];
+            meanC: number[];
+            middleC: number[];
+            rainMm: number[];
+        };
+        Taken: {
+            /** Format: int32 */
+            plans: number;
+        };
+        Termination: {
+            ground?: string;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            passes?: number;
+            /** Format: double */
+            rollerKgPerM?: number;
+            stems?: string;
+            way: string;
+        };
+        TokenInput: {
+            name: string;
+        };
+        TokenView: {
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastUsedAt?: string;
+            name: string;
+        };
+        Undone: {
+            what?: string;
+        };
+        Units: {
+            date: string;
+            precip: string;
+            temperature: string;
+            wind: string;
+        };
+        Weather: {
+            dewPointC?: number[];
+            precipMm: number[];
+            /** Format: date */
+            start: string;
+            tmaxC: number[];
+            tminC: number[];
+            windMs?: number[];
+        };
+        WindowView: {
+            bestUntil: components["schemas"]["Edge"];
+            cautions: components["schemas"]["ReasonView"][];
+            closes: components["schemas"]["Edge"];
+            method: string;
+            methodLabel: string;
+            opens: components["schemas"]["Edge"];
+            possible: boolean;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  change: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FarmInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FarmView']
-        }
-      }
-    }
-  }
-  use: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        stationId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FarmView']
-        }
-      }
-    }
-  }
-  get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldView']
-        }
-      }
-    }
-  }
-  change_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FieldInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldView']
-        }
-      }
-    }
-  }
-  remove: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  add: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-        entryId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EntryInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryView']
-        }
-      }
-    }
-  }
-  remove_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-        entryId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  setDay: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClockInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FarmView']
-        }
-      }
-    }
-  }
-  change_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ProfileInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Profile']
-        }
-      }
-    }
-  }
-  session: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  signIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Credentials']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  signOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  enterDemo: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  season: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Question']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Answer']
-        }
-      }
-    }
-  }
-  firstRun: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FirstRun']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  mine: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FarmView'][]
-        }
-      }
-    }
-  }
-  found: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFarm']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FarmView']
-        }
-      }
-    }
-  }
-  list: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StationView'][]
-        }
-      }
-    }
-  }
-  add_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StationInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StationView']
-        }
-      }
-    }
-  }
-  store: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        stationId: string
-      }
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-          mapping: components['schemas']['Mapping']
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ImportReport']
-        }
-      }
-    }
-  }
-  check: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        stationId: string
-      }
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FileCheck']
-        }
-      }
-    }
-  }
-  save: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SaveInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SeasonView']
-        }
-      }
-    }
-  }
-  undo: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Undone']
-        }
-      }
-    }
-  }
-  members: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MemberView'][]
-        }
-      }
-    }
-  }
-  add_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MemberInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MemberView'][]
-        }
-      }
-    }
-  }
-  list_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldView'][]
-        }
-      }
-    }
-  }
-  add_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FieldInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldView']
-        }
-      }
-    }
-  }
-  preview: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PlanInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldSeasonView']
-        }
-      }
-    }
-  }
-  move: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PlanInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Moved']
-        }
-      }
-    }
-  }
-  take: {
-    parameters: {
-      query?: {
-        nameProperty?: string
-        skipUnsound?: boolean
-      }
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Imported']
-        }
-      }
-    }
-  }
-  check_1: {
-    parameters: {
-      query?: {
-        nameProperty?: string
-      }
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Check']
-        }
-      }
-    }
-  }
-  tokens: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TokenView'][]
-        }
-      }
-    }
-  }
-  makeToken: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TokenInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NewToken']
-        }
-      }
-    }
-  }
-  shapes: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ShapeView'][]
-        }
-      }
-    }
-  }
-  season_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SeasonView']
-        }
-      }
-    }
-  }
-  start: {
-    parameters: {
-      query: {
-        purpose: string
-      }
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlanInput']
-        }
-      }
-    }
-  }
-  field: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FieldSeasonView']
-        }
-      }
-    }
-  }
-  list_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        fieldId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryView'][]
-        }
-      }
-    }
-  }
-  choices: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Choices']
-        }
-      }
-    }
-  }
-  remove_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        farmId: string
-        accountId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  revokeToken: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProfileInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Profile"];
+                };
+            };
+        };
+    };
+    tokens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenView"][];
+                };
+            };
+        };
+    };
+    makeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewToken"];
+                };
+            };
+        };
+    };
+    revokeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"][];
+                };
+            };
+        };
+    };
+    found: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFarm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FarmInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    setDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    feeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"][];
+                };
+            };
+        };
+    };
+    makeFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewFeed"];
+                };
+            };
+        };
+    };
+    revokeFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                feedId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FieldInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: {
+                nameProperty?: string;
+                skipUnsound?: boolean;
+            };
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    check_1: {
+        parameters: {
+            query?: {
+                nameProperty?: string;
+            };
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Check"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FieldInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldSeasonView"];
+                };
+            };
+        };
+    };
+    field: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldSeasonView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query: {
+                purpose: string;
+            };
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanInput"];
+                };
+            };
+        };
+    };
+    members: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberView"][];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                accountId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undone"];
+                };
+            };
+        };
+    };
+    season_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    shapes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShapeView"][];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StationInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                stationId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileCheck"];
+                };
+            };
+        };
+    };
+    store: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                stationId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    mapping: components["schemas"]["Mapping"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                stationId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    firstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstRun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Question"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Credentials"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    enterDemo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
 }

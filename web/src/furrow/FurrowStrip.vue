@@ -87,7 +87,16 @@ interface Mark {
   done: boolean
 }
 const marks = computed<Mark[]>(() => {
-  const list: Mark[] = []
+  const list: Mark[] = [
+    {
+      id: 'plant',
+      day: props.furrow.nextPlantOn,
+      kind: 'plant',
+      label: 'Planting ' + props.furrow.nextCrop,
+      movable: false,
+      done: false,
+    },
+  ]
   const p = plan.value
   if (p && seedOn.value) {
     list.push({
@@ -109,14 +118,6 @@ const marks = computed<Mark[]>(() => {
       done: !!props.furrow.endedOn,
     })
   }
-  list.push({
-    id: 'plant',
-    day: props.furrow.nextPlantOn,
-    kind: 'plant',
-    label: 'Planting ' + props.furrow.nextCrop,
-    movable: false,
-    done: false,
-  })
   return list
 })
 
@@ -168,7 +169,7 @@ function key(mark: Mark, event: KeyboardEvent) {
     :viewBox="`0 0 ${width} ${height}`"
     :width="width"
     :height="height"
-    class="strip"
+    class="furrowstrip"
     role="group"
     :aria-label="`Season of ${furrow.name}`"
   >
@@ -193,7 +194,26 @@ function key(mark: Mark, event: KeyboardEvent) {
         <rect width="2.4" height="6" class="hatch" />
       </pattern>
     </defs>
-    <path v-if="shape" :d="silhouette(shape.standing, room)" :fill="`url(#${cropId})`" />
+    <path
+      v-if="shape"
+      :d="
+        silhouette(
+          shape.standing.map((v) => v * 0.78),
+          room,
+        )
+      "
+      :fill="`url(#${cropId})`"
+    />
+    <path
+      v-if="shape"
+      :d="
+        silhouette(
+          shape.standing.map((v) => v * 0.78),
+          room,
+        )
+      "
+      fill="url(#rows)"
+    />
     <path :d="silhouette(nextCrop, room)" class="next" />
     <path :d="silhouette(cover.high, room)" class="fan" />
     <path :d="silhouette(cover.middle, room)" class="cover" />
@@ -262,17 +282,24 @@ function key(mark: Mark, event: KeyboardEvent) {
       @keydown="key(m, $event)"
     >
       <path
+        v-if="m.id !== 'plant'"
         class="plate"
         d="M-11,-26h22a3,3 0 0 1 3,3v14a3,3 0 0 1 -3,3h-7l-4,6l-4,-6h-7a3,3 0 0 1 -3,-3v-14a3,3 0 0 1 3,-3z"
       />
-      <path class="tool" :d="drawing(m.kind)" transform="translate(-9,-25) scale(0.9)" />
+      <path
+        class="tool"
+        :d="drawing(m.kind)"
+        :transform="
+          m.id === 'plant' ? 'translate(-9,-15.5) scale(0.9)' : 'translate(-9,-25) scale(0.9)'
+        "
+      />
       <title>{{ m.label }} {{ sayDay(m.day) }}</title>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.strip {
+.furrowstrip {
   display: block;
   overflow: visible;
   touch-action: pan-y;

@@ -189,7 +189,7 @@ onBeforeUnmount(() => {
       >
     </header>
 
-    <div ref="holder" class="card strip">
+    <div ref="holder" class="card picture">
       <template v-if="shown">
         <div class="months" aria-hidden="true">
           <span
@@ -318,7 +318,7 @@ onBeforeUnmount(() => {
 </template>
 
 <style scoped>
-.strip {
+.picture {
   padding: 6px 14px 10px;
   overflow: hidden;
 }
@@ -366,7 +366,7 @@ tr.first td {
   .grid {
     grid-template-columns: minmax(0, 1fr);
   }
-  .strip {
+  .picture {
     padding: 4px 6px 8px;
   }
 }

@@ -25,10 +25,10 @@ const oddsWidth = computed(() => (smAndDown.value ? 0 : 150))
 const stripWidth = computed(() =>
   Math.max(
     300,
-    Math.min(screen.value, 1500) - (smAndDown.value ? 24 : 56) - labelWidth.value - oddsWidth.value,
+    Math.min(screen.value, 1500) - (smAndDown.value ? 24 : 76) - labelWidth.value - oddsWidth.value,
   ),
 )
-const rowHeight = computed(() => (smAndDown.value ? 148 : 98))
+const rowHeight = computed(() => (smAndDown.value ? 152 : 104))
 
 const furrows = computed(() => (season.view?.furrows ?? []).map((f) => season.shown(f)))
 const filtered = computed(() => {

@@ -55,8 +55,9 @@ const outOfTen = computed(() => {
         {{ furrow.crop }} → {{ furrow.nextCrop
         }}<template v-if="furrow.goal"> · {{ furrow.goal.label }}</template>
       </div>
-      <div class="line" :class="{ rust: pressing }" :title="session.reason(furrow.next.reason)">
-        {{ furrow.plan ? furrow.coverWords : sentence(session.reason(furrow.next.reason)) }}
+      <div v-if="furrow.plan" class="line" :class="{ one: pressing }">{{ furrow.coverWords }}</div>
+      <div v-if="pressing || !furrow.plan" class="line" :class="{ rust: pressing }">
+        {{ sentence(session.reason(furrow.next.reason)) }}
       </div>
     </div>
     <div class="pic">
@@ -66,7 +67,7 @@ const outOfTen = computed(() => {
         :start="start"
         :today="today"
         :width="width"
-        :height="78"
+        :height="84"
         :movable="movable"
         :proposed="!!proposal"
         @move="$emit('move', $event)"
@@ -102,7 +103,7 @@ const outOfTen = computed(() => {
   display: flex;
   gap: 8px;
   align-items: flex-end;
-  height: 98px;
+  height: 104px;
   padding: 4px 0 6px;
   border-bottom: 1px solid var(--rule);
   overflow: hidden;
@@ -152,6 +153,9 @@ const outOfTen = computed(() => {
   overflow: hidden;
   padding-left: 20px;
 }
+.line.one {
+  -webkit-line-clamp: 1;
+}
 .pic {
   position: relative;
   flex: 1 1 auto;
@@ -189,7 +193,7 @@ const outOfTen = computed(() => {
 .narrow {
   display: grid;
   grid-template-columns: 1fr auto;
-  height: 148px;
+  height: 152px;
   gap: 0 8px;
 }
 .narrow .label {
@@ -212,7 +216,10 @@ const outOfTen = computed(() => {
 .narrow .odds .small {
   display: none;
 }
-.narrow .pic {
+.narrow .line.one {
+  -webkit-line-clamp: 1;
+}
+.pic {
   grid-column: 1 / -1;
 }
 .narrow .changes {

@@ -76,21 +76,8 @@ public class SeasonService {
   /** All fields of a farm as furrows. */
   public SeasonView season(UUID farmId) {
     FarmView farm = farms.see(farmId);
-    List<FieldView> all = fields.list(farmId);
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, Map<String, LocalDate>> done = log.doneInSeason(farmId, farm.seasonYear());
+    List<Placed> placed = placed(farm);
     FarmWeather weather = weathers.find(farm).orElse(null);
-    List<Placed> placed =
-        all.parallelStream()
-            .map(
-                f -> {
-                  FieldCase c =
-                      new FieldCase(
-                          f, farm.seasonYear(), done.getOrDefault(f.id(), Map.of()), species);
-                  return place(c, farm, weather, planned.get(f.piece()));
-                })
-            .toList();
     Map<String, SeasonView.CropShape> shapes = new LinkedHashMap<>();
     for (Placed p : placed) {
       if (p.shape() != null && p.furrow().shape() != null) {
@@ -105,6 +92,28 @@ public class SeasonService {
         weather == null ? null : strip(farm, weather),
         shapes,
         placed.stream().map(Placed::furrow).toList());
+  }
+
+  /** The furrows of a farm without asking who wants them: for work that was let in already. */
+  public List<SeasonView.Furrow> furrows(UUID farmId) {
+    return placed(farms.get(farmId)).stream().map(Placed::furrow).toList();
+  }
+
+  private List<Placed> placed(FarmView farm) {
+    UUID farmId = farm.id();
+    List<FieldView> all = fields.list(farmId);
+    Map<UUID, PlanView> planned =
+        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+    Map<UUID, Map<String, LocalDate>> done = log.doneInSeason(farmId, farm.seasonYear());
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    return all.parallelStream()
+        .map(
+            f -> {
+              FieldCase c =
+                  new FieldCase(f, farm.seasonYear(), done.getOrDefault(f.id(), Map.of()), species);
+              return place(c, farm, weather, planned.get(f.piece()));
+            })
+        .toList();
   }
 
   /** One field's season in full, as planned. */

@@ -1,0 +1,75 @@
+package nimblefurrow.server.takeaway;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Plans as files and calendars. */
+@RestController
+class TakeawayController {
+  private final TakeawayService takeaway;
+
+  TakeawayController(TakeawayService takeaway) {
+    this.takeaway = takeaway;
+  }
+
+  record Taken(int plans) {}
+
+  @GetMapping(path = "/api/farms/{farmId}/plan.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> csv(@PathVariable UUID farmId) {
+    return file("plan.csv", takeaway.csv(farmId));
+  }
+
+  @GetMapping(path = "/api/farms/{farmId}/plan.ics", produces = "text/calendar;charset=UTF-8")
+  ResponseEntity<String> calendar(@PathVariable UUID farmId) {
+    return file("plan.ics", takeaway.calendar(farmId));
+  }
+
+  @GetMapping(path = "/api/calendar/{secret}.ics", produces = "text/calendar;charset=UTF-8")
+  String feed(@PathVariable String secret) {
+    return takeaway.feed(secret);
+  }
+
+  @GetMapping("/api/farms/{farmId}/feeds")
+  List<TakeawayService.FeedView> feeds(@PathVariable UUID farmId) {
+    return takeaway.feeds(farmId);
+  }
+
+  @PostMapping("/api/farms/{farmId}/feeds")
+  TakeawayService.NewFeed makeFeed(@PathVariable UUID farmId) {
+    return takeaway.makeFeed(farmId);
+  }
+
+  @DeleteMapping("/api/farms/{farmId}/feeds/{feedId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void revokeFeed(@PathVariable UUID farmId, @PathVariable UUID feedId) {
+    takeaway.revokeFeed(farmId, feedId);
+  }
+
+  @PostMapping(
+      path = "/api/farms/{farmId}/plan.csv",
+      consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
+      produces = MediaType.APPLICATION_JSON_VALUE)
+  Taken take(@PathVariable UUID farmId, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    return new Taken(takeaway.take(farmId, file.getBytes()));
+  }
+
+  private static ResponseEntity<String> file(String name, String text) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+        .body(text);
+  }
+}
