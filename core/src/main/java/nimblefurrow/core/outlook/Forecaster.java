@@ -13,6 +13,7 @@ import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.weather.Sky;

@@ -3,6 +3,7 @@ package nimblefurrow.core.outlook;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;

@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;

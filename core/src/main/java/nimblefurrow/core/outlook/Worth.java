@@ -7,6 +7,7 @@ import java.util.List;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Spread;
 
 /** What a cover did for each purpose, year by year. */

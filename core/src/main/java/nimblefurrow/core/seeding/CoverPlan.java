@@ -1,11 +1,10 @@
-package nimblefurrow.core.outlook;
+package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Soil;
-import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
  * A cover as a grower plans it for one field.

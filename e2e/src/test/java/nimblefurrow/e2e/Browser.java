@@ -1,0 +1,66 @@
+package nimblefurrow.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.server.App;
+
+/** Debian's Chromium, started once for all tests of a run. */
+final class Browser {
+  private static final List<String> QUIET =
+      List.of(
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync");
+
+  private static com.microsoft.playwright.Browser chromium;
+
+  private Browser() {}
+
+  /** A fresh window on the demo, not signed in. */
+  static Page open(int width, int height, boolean dark) throws Exception {
+    if (chromium == null) {
+      Playwright playwright =
+          Playwright.create(
+              new Playwright.CreateOptions()
+                  .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+      chromium =
+          playwright
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(QUIET));
+    }
+    BrowserContext context =
+        chromium.newContext(
+            new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(App.demo().address())
+                .setViewportSize(width, height)
+                .setColorScheme(dark ? ColorScheme.DARK : ColorScheme.LIGHT)
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+                .setAcceptDownloads(true));
+    context.setDefaultTimeout(20_000);
+    return context.newPage();
+  }
+
+  /** A window inside the demo farm, on its season. */
+  static Page insideDemo(int width, int height, boolean dark) throws Exception {
+    Page page = open(width, height, dark);
+    page.navigate("/");
+    page.getByText("Enter the demo farm").click();
+    page.waitForURL("**/season");
+    page.locator(".furrow").first().waitFor();
+    return page;
+  }
+}

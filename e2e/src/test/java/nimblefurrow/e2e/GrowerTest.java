@@ -1,0 +1,112 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The jobs a grower does, start to end. */
+class GrowerTest {
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static Locator filter(Page page) {
+    return page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true));
+  }
+
+  @Test
+  void plansAFieldForAReasonAcceptsItAndTakesThePlanAway() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    page.keyboard().press("/");
+    page.getByLabel("Field name").fill("home pl");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText("Home Place");
+    button(page, "Take up nitrogen").click();
+    Locator windows =
+        page.locator("section", new Page.LocatorOptions().setHasText("When it can be seeded"));
+    assertThat(windows).containsText("Opens: the crop is off");
+    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("How it can end")))
+        .containsText("before planting on 4 May");
+    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("What becomes of it")))
+        .containsText("Mid-anthesis");
+    button(page, "Accept").click();
+    assertThat(page.locator(".editor .tag")).hasText("accepted");
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take away")).click();
+    Download download =
+        page.waitForDownload(
+            () ->
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan as CSV"))
+                    .click());
+    assertThat(Files.readString(download.path())).contains("Home Place,accepted,takeUpNitrogen");
+    page.getByText("Crew sheet").click();
+    assertThat(page.locator(".sheet")).containsText("Home Place");
+  }
+
+  @Test
+  void movesAMarkByKeysSeesWhatChangesKeepsAndUndoes() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    filter(page).fill("Meadowlark");
+    Locator mark =
+        page.getByRole(
+            AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Meadowlark"));
+    assertThat(mark).hasAttribute("aria-valuetext", "2 Nov");
+    mark.focus();
+    page.keyboard().press("Shift+ArrowRight");
+    assertThat(page.locator(".changes"))
+        .containsText(Pattern.compile("Seeded 7 days later .* years"));
+    page.keyboard().press("Escape");
+    assertThat(mark).hasAttribute("aria-valuetext", "2 Nov");
+    mark.focus();
+    page.keyboard().press("ArrowRight");
+    assertThat(mark).hasAttribute("aria-valuetext", "3 Nov");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Kept.")).isVisible();
+    page.reload();
+    filter(page).fill("Meadowlark");
+    assertThat(mark).hasAttribute("aria-valuetext", "3 Nov");
+    button(page, "Undo").click();
+    assertThat(mark).hasAttribute("aria-valuetext", "2 Nov");
+  }
+
+  @Test
+  void dragsAMarkWithTheMouse() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    filter(page).fill("Ridge Road");
+    Locator mark =
+        page.getByRole(
+            AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Ridge Road"));
+    mark.hover();
+    page.mouse().down();
+    var box = mark.boundingBox();
+    page.mouse().move(box.x + box.width / 2 + 40, box.y + 10);
+    page.mouse().up();
+    assertThat(page.locator(".changes")).containsText("later");
+    button(page, "Drop (Esc)").click();
+    assertThat(mark).hasAttribute("aria-valuetext", "13 Oct");
+  }
+
+  @Test
+  void plansOneCoverOnSeveralFieldsAtOnce() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    filter(page).fill("no cover yet");
+    page.getByLabel("Choose Bluestem").check();
+    page.getByLabel("Choose Upper Tile").check();
+    button(page, "Plan one cover on them").click();
+    button(page, "Propose").click();
+    assertThat(page.getByText("Plans proposed.")).isVisible();
+    filter(page).fill("bluestem");
+    assertThat(page.locator(".furrow")).containsText("Cereal rye");
+    button(page, "Undo").first().click();
+    assertThat(page.locator(".furrow")).not().containsText("Cereal rye");
+  }
+}

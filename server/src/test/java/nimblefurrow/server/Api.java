@@ -1,0 +1,174 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A client as scripts and browsers are: with a token, or with cookies. */
+public final class Api {
+  private static final JsonMapper JSON = JsonMapper.shared();
+
+  private final String address;
+  private final String token;
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+  private Api(String address, String token) {
+    this.address = address;
+    this.token = token;
+  }
+
+  /** A script with a token. */
+  public static Api withToken(App app, String token) {
+    return new Api(app.address(), token);
+  }
+
+  /** A browser that holds nothing yet but the page's cookie. */
+  public static Api browser(App app) throws Exception {
+    Api api = new Api(app.address(), null);
+    api.get("/api/session");
+    return api;
+  }
+
+  /** The demo's owner by token. */
+  public static Api owner() throws Exception {
+    return withToken(App.demo(), App.demo().token());
+  }
+
+  /** An answer. */
+  public record Answer(int status, String text) {
+    public JsonNode json() {
+      return JSON.readTree(text);
+    }
+
+    public Answer ok() {
+      assertThat(status).as(text).isBetween(200, 299);
+      return this;
+    }
+
+    /** The sentence of a refusal with this status. */
+    public String refused(int wanted) {
+      assertThat(status).as(text).isEqualTo(wanted);
+      return json().path("detail").asString();
+    }
+  }
+
+  public Answer get(String path) throws Exception {
+    return send(request(path).GET());
+  }
+
+  public Answer delete(String path) throws Exception {
+    return send(request(path).DELETE());
+  }
+
+  public Answer post(String path, Object body) throws Exception {
+    return send(json(request(path)).POST(BodyPublishers.ofString(text(body))));
+  }
+
+  public Answer put(String path, Object body) throws Exception {
+    return send(json(request(path)).PUT(BodyPublishers.ofString(text(body))));
+  }
+
+  /** Sends a file, with JSON parts beside it. */
+  public Answer upload(String path, byte[] file, Map<String, Object> parts) throws Exception {
+    String boundary = UUID.randomUUID().toString();
+    var out = new java.io.ByteArrayOutputStream();
+    write(
+        out, "--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"f\"");
+    write(out, "\r\nContent-Type: application/octet-stream\r\n\r\n");
+    out.write(file);
+    for (Map.Entry<String, Object> part : parts.entrySet()) {
+      write(out, "\r\n--" + boundary + "\r\nContent-Disposition: form-data; name=\"");
+      write(out, part.getKey() + "\"; filename=\"p\"\r\nContent-Type: application/json\r\n\r\n");
+      write(out, text(part.getValue()));
+    }
+    write(out, "\r\n--" + boundary + "--\r\n");
+    return send(
+        request(path)
+            .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+            .POST(BodyPublishers.ofByteArray(out.toByteArray())));
+  }
+
+  public Answer upload(String path, String file) throws Exception {
+    return upload(path, file.getBytes(StandardCharsets.UTF_8), Map.of());
+  }
+
+  /** The path of the demo farm. */
+  public String farm() throws Exception {
+    for (JsonNode farm : get("/api/farms").ok().json()) {
+      if (farm.get("demo").asBoolean()) {
+        return "/api/farms/" + farm.get("id").asString();
+      }
+    }
+    throw new AssertionError("no demo farm");
+  }
+
+  /** A farm of one's own for a test that changes things. */
+  public String newFarm() throws Exception {
+    JsonNode farm = post("/api/farms", Map.of("name", "Farm " + UUID.randomUUID())).ok().json();
+    String path = "/api/farms/" + farm.get("id").asString();
+    put(path, Map.of("name", farm.get("name").asString(), "seasonYear", 2026)).ok();
+    return path;
+  }
+
+  /** A field of the demo by name, as the season shows it. */
+  public JsonNode furrow(String farm, String name) throws Exception {
+    for (JsonNode furrow : get(farm + "/season").ok().json().get("furrows")) {
+      if (furrow.get("name").asString().equals(name)) {
+        return furrow;
+      }
+    }
+    throw new AssertionError("no furrow " + name);
+  }
+
+  /** A map that may be changed, from JSON. */
+  @SuppressWarnings("unchecked")
+  public static Map<String, Object> map(JsonNode node) {
+    return new LinkedHashMap<>(JSON.convertValue(node, Map.class));
+  }
+
+  private static void write(java.io.OutputStream out, String text) throws IOException {
+    out.write(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String text(Object body) {
+    return JSON.writeValueAsString(body);
+  }
+
+  private HttpRequest.Builder json(HttpRequest.Builder request) {
+    return request.header("Content-Type", "application/json");
+  }
+
+  private HttpRequest.Builder request(String path) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+    if (token != null) {
+      return request.header("Authorization", "Bearer " + token);
+    }
+    for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
+      if (cookie.getName().equals("XSRF-TOKEN")) {
+        request.header("X-XSRF-TOKEN", cookie.getValue());
+      }
+    }
+    return request;
+  }
+
+  private Answer send(HttpRequest.Builder request) throws Exception {
+    HttpResponse<String> response =
+        http.send(request.build(), BodyHandlers.ofString(StandardCharsets.UTF_8));
+    return new Answer(response.statusCode(), response.body());
+  }
+}
