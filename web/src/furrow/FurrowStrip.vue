@@ -35,7 +35,7 @@ const ground = computed(() => props.height - (props.large ? 26 : 16))
 const room = computed(() => ({
   width: props.width,
   ground: ground.value,
-  height: ground.value - (props.large ? 34 : 20),
+  height: ground.value - (props.large ? 30 : 8),
 }))
 const plan = computed(() => props.furrow.plan?.plan)
 const endOn = computed(() => props.furrow.endedOn ?? plan.value?.endOn)

@@ -13,13 +13,21 @@ const found = computed(() =>
   fields.value.filter((f) => f.name.toLowerCase().includes(words.value.toLowerCase())).slice(0, 8),
 )
 
-watch(open, async (now) => {
+let reading: Promise<unknown> = Promise.resolve()
+
+watch(open, (now) => {
   if (!now || !session.farm) return
   words.value = ''
-  fields.value = await ask(
+  reading = ask(
     api.GET('/api/farms/{farmId}/fields', { params: { path: { farmId: session.farm.id } } }),
-  )
+  ).then((all) => (fields.value = all))
 })
+
+/** Enter may come before the names do. */
+async function goFirst() {
+  await reading
+  go(found.value[0]?.id)
+}
 
 function go(id?: string) {
   if (!id) return
@@ -31,12 +39,7 @@ function go(id?: string) {
 <template>
   <v-dialog v-model="open" max-width="420" aria-label="Find a field">
     <div class="card">
-      <v-text-field
-        v-model="words"
-        autofocus
-        label="Field name"
-        @keydown.enter="go(found[0]?.id)"
-      />
+      <v-text-field v-model="words" autofocus label="Field name" @keydown.enter="goFirst" />
       <ul class="list">
         <li v-for="(f, i) in found" :key="f.id">
           <button :class="{ first: i === 0 }" @click="go(f.id)">

@@ -214,6 +214,7 @@ onMounted(load)
   overflow-wrap: anywhere;
 }
 code {
+  color: var(--ink);
   background: var(--rule);
   border-radius: 4px;
   padding: 1px 5px;

@@ -79,9 +79,9 @@ function style(feature: Feature): Style {
     fill: new Fill({ color: paint(f).color }),
     stroke: new Stroke({ color: css(chosen ? '--rust' : '--line'), width: chosen ? 3 : 1.2 }),
     text: new Text({
-      text: f.name,
+      text: `${f.name}\n${paint(f).name}`,
       font: '600 12px "Archivo Variable", sans-serif',
-      overflow: false,
+      overflow: true,
       fill: new Fill({ color: css('--ink') }),
       stroke: new Stroke({ color: css('--plate'), width: 3 }),
     }),
@@ -152,13 +152,13 @@ onBeforeUnmount(() => map?.setTarget(undefined))
     <div v-if="trouble" class="card my-4">
       {{ trouble }} <router-link to="/fields/import">Import boundaries</router-link>
     </div>
+    <ul class="legend">
+      <li v-for="l in legend" :key="l.name">
+        <i :style="{ background: l.color }"></i>{{ l.name }}
+      </li>
+    </ul>
     <div v-show="!trouble" class="frame">
       <div ref="holder" class="map" role="img" aria-label="Map of the farm's fields"></div>
-      <ul class="legend">
-        <li v-for="l in legend" :key="l.name">
-          <i :style="{ background: l.color }"></i>{{ l.name }}
-        </li>
-      </ul>
       <div v-if="picked" class="card picked">
         <h2>{{ picked.name }}</h2>
         <p class="muted">
@@ -181,7 +181,7 @@ onBeforeUnmount(() => map?.setTarget(undefined))
 }
 .frame {
   position: relative;
-  height: calc(100dvh - 52px - 90px);
+  height: calc(100dvh - 52px - 118px);
   margin-top: 10px;
   border: 1px solid var(--rule);
   border-radius: 10px;
@@ -193,14 +193,11 @@ onBeforeUnmount(() => map?.setTarget(undefined))
   height: 100%;
 }
 .legend {
-  position: absolute;
-  left: 12px;
-  bottom: 40px;
   list-style: none;
-  background: var(--plate);
-  border: 1px solid var(--rule);
-  border-radius: 8px;
-  padding: 8px 12px;
+  padding: 8px 0 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
   font-size: 0.85rem;
 }
 .legend i {

@@ -25,7 +25,7 @@ const oddsWidth = computed(() => (smAndDown.value ? 0 : 150))
 const stripWidth = computed(() =>
   Math.max(
     300,
-    Math.min(screen.value, 1500) - (smAndDown.value ? 24 : 76) - labelWidth.value - oddsWidth.value,
+    Math.min(screen.value, 1500) - (smAndDown.value ? 24 : 94) - labelWidth.value - oddsWidth.value,
   ),
 )
 const rowHeight = computed(() => (smAndDown.value ? 152 : 104))

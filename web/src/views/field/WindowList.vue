@@ -14,8 +14,15 @@ const props = defineProps<{
 defineEmits<{ pick: [window: Schemas['WindowView']] }>()
 const session = useSession()
 const all = ref(false)
-const open = computed(() => props.windows.filter((w) => w.possible))
-const listed = computed(() => (all.value ? props.windows : open.value))
+const useful = computed(() =>
+  props.windows.filter((w) => w.possible && w.closes.day >= props.today),
+)
+/** The chosen way first, then what is open or still to open; the rest on demand. */
+const listed = computed(() => {
+  const mine = props.windows.filter((w) => w.method === props.method)
+  const others = (all.value ? props.windows : useful.value).filter((w) => w.method !== props.method)
+  return [...mine, ...others]
+})
 
 function standing(w: Schemas['WindowView']): [string, string] {
   if (!w.possible) return ['no window', 'bad']
@@ -55,7 +62,7 @@ function standing(w: Schemas['WindowView']): [string, string] {
       </tbody>
     </table>
     <v-btn variant="text" size="small" class="no-print" @click="all = !all">
-      {{ all ? 'Only those with a window' : `All ${windows.length} ways, with why not` }}
+      {{ all ? 'Only those still to come' : `All ${windows.length} ways, with why not` }}
     </v-btn>
   </section>
 </template>

@@ -47,7 +47,7 @@ const rain = computed(() =>
 <template>
   <div class="axis" :style="{ paddingLeft: narrow ? '0' : labelWidth + 8 + 'px' }">
     <div v-if="!narrow" class="words muted" :style="{ width: labelWidth + 'px' }">
-      rain and warmth<br />seen up to today, then odds from {{ view.years }} years
+      rain and warmth as seen, then<br />what {{ view.years }} years say to expect
     </div>
     <svg
       :width="width"

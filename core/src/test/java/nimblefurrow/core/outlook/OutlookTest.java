@@ -1,0 +1,177 @@
+package nimblefurrow.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.core.weather.Station;
+import org.junit.jupiter.api.Test;
+
+/** Odds and ranges of plans, what is next and what may go wrong. */
+class OutlookTest {
+  private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
+  private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
+  private static final LocalDate OCTOBER = LocalDate.of(2026, 10, 1);
+
+  private static Outlook rye(LocalDate seedOn) {
+    return FORECASTER.outlook(
+        Farm.plan(SeedingMethod.DRILL, seedOn, Farm.seed("cereal_rye", 78)), BEANS);
+  }
+
+  @Test
+  void rangesAreInOrderAndEarlierSeedGrowsMore() {
+    Outlook early = rye(OCTOBER);
+    Outlook late = rye(LocalDate.of(2026, 11, 5));
+    for (int p = 0; p < early.middle().length; p++) {
+      assertThat(early.low()[p]).isLessThanOrEqualTo(early.middle()[p]);
+      assertThat(early.middle()[p]).isLessThanOrEqualTo(early.high()[p]);
+    }
+    for (Purpose purpose : List.of(Purpose.SMOTHER_WEEDS, Purpose.HOLD_SOIL)) {
+      assertThat(early.worth(purpose).median()).isGreaterThan(late.worth(purpose).median());
+    }
+    assertThat(early.met(Purpose.FEED_CATTLE, 0)).isEqualTo(early.years());
+    assertThat(early.met(Purpose.FEED_CATTLE, 99)).isZero();
+  }
+
+  @Test
+  void seedThatNeedsAClearFieldWaitsForHarvest() {
+    Outlook tooSoon = rye(LocalDate.of(2026, 9, 1));
+    assertThat(tooSoon.seeded().quantile(0)).isEqualTo(BEANS.harvest().quantile(0));
+    Outlook atHarvest =
+        FORECASTER.outlook(
+            Farm.plan(
+                SeedingMethod.COMBINE_HEAD, LocalDate.of(2026, 9, 1), Farm.seed("cereal_rye", 100)),
+            BEANS);
+    assertThat(atHarvest.seeded().median()).isEqualTo(BEANS.harvest().median());
+  }
+
+  @Test
+  void theFanNarrowsAsTheSeasonIsSeen() {
+    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    double before = width(FORECASTER.outlook(plan, BEANS));
+    SeasonSkies inApril =
+        SeasonSkies.join(
+            2018,
+            LocalDate.of(2019, 4, 20),
+            Farm.RECORD,
+            Farm.RECORD,
+            Station.shipped().get(0).place());
+    CropSeasons seen =
+        CropSeasons.grow(
+            Farm.MODEL,
+            new nimblefurrow.core.season.CashCrop.Soybean(
+                LocalDate.of(2018, 5, 14), 2.6, 0.76, null),
+            inApril);
+    CoverPlan same =
+        new CoverPlan(
+            plan.soil(),
+            plan.start(),
+            plan.cover(),
+            plan.method(),
+            OCTOBER.minusYears(8),
+            LocalDate.of(2019, 5, 20),
+            LocalDate.of(2019, 5, 20));
+    assertThat(width(FORECASTER.outlook(same, seen))).isLessThan(before / 2);
+  }
+
+  private static double width(Outlook outlook) {
+    var worth = outlook.worth(Purpose.SMOTHER_WEEDS);
+    return worth.quantile(0.9) - worth.quantile(0.1);
+  }
+
+  @Test
+  void nitrogenOfAMixIsTheSumOfItsSpeciesAndRyeTiesItUp() {
+    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    var columns = FORECASTER.runs(plan, BEANS).get(0).columns();
+    int may = columns.indexOf(LocalDate.of(2027, 5, 20));
+    NitrogenInTops n = NitrogenInTops.at(plan.cover(), columns, may);
+    assertThat(n.kgPerHa() * n.carbonToNitrogen())
+        .isCloseTo(430 * columns.totalCoverMgPerHa(may), within(1e-9));
+    assertThat(n.availableKgPerHa()).isNegative();
+    assertThat(NitrogenInTops.at(plan.cover(), columns, 0).kgPerHa()).isZero();
+  }
+
+  @Test
+  void movingAPlanIsSaidInWords() {
+    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    CoverPlan later = plan.seededOn(OCTOBER.plusDays(14));
+    List<String> said =
+        PlanDifference.between(
+                plan,
+                FORECASTER.outlook(plan, BEANS),
+                later,
+                FORECASTER.outlook(later, BEANS),
+                Purpose.SMOTHER_WEEDS)
+            .stream()
+            .map(r -> r.say(UnitSystem.METRIC))
+            .toList();
+    assertThat(said).contains("seeded 14 days later");
+    assertThat(said).anyMatch(s -> s.matches("[0-9.]+ Mg/ha less cover at the end"));
+    assertThat(said).anyMatch(s -> s.startsWith("ripe ") && s.endsWith("later"));
+  }
+
+  @Test
+  void warnsOfCapsRipeningAndSurvivors() {
+    CoverPlan mix =
+        Farm.plan(
+            SeedingMethod.DRILL,
+            OCTOBER,
+            Farm.seed("cereal_rye", 70),
+            Farm.seed("annual_ryegrass", 15));
+    List<String> rolled = warnings(mix, EndingWay.ROLL_PLANT);
+    assertThat(rolled).anyMatch(w -> w.startsWith("Cereal rye at 70 kg/ha takes over a mix; 40"));
+    assertThat(rolled).anyMatch(w -> w.contains("Annual ryegrass stands up again"));
+    assertThat(rolled)
+        .anyMatch(w -> w.matches("rolling on 20 May is \\d+ days before it is ripe.*"));
+    assertThat(warnings(mix, EndingWay.WINTER))
+        .anyMatch(w -> w.startsWith("Cereal rye lives through winter in 29 of 29"));
+  }
+
+  private static List<String> warnings(CoverPlan plan, EndingWay ending) {
+    Window window =
+        new WindowFinder(Farm.CLIMATE, BEANS)
+            .find(plan.cover().stream().map(c -> c.species()).toList(), plan.method(), Soil.USUAL);
+    return PlanWarnings.of(
+            plan, ending, window, Purpose.FEED_CATTLE, FORECASTER.outlook(plan, BEANS), BEANS)
+        .stream()
+        .map((Reason r) -> r.say(UnitSystem.METRIC))
+        .toList();
+  }
+
+  @Test
+  void theNextStepFollowsTheDay() {
+    Window window =
+        new WindowFinder(Farm.CLIMATE, BEANS)
+            .find(List.of(Farm.species("hairy_vetch")), SeedingMethod.DRILL, Soil.USUAL);
+    LocalDate opens = window.opens().day();
+    LocalDate closes = window.closes().day();
+    LocalDate end = LocalDate.of(2027, 5, 1);
+    assertThat(step(opens.minusDays(20), window, null, end)).isEqualTo(NextStep.Kind.SEED_LATER);
+    assertThat(step(opens.minusDays(3), window, null, end)).isEqualTo(NextStep.Kind.SEED_SOON);
+    assertThat(step(opens, window, null, end)).isEqualTo(NextStep.Kind.SEED_NOW);
+    assertThat(step(closes.minusDays(2), window, null, end)).isEqualTo(NextStep.Kind.CLOSING);
+    assertThat(step(closes.plusDays(1), window, null, end)).isEqualTo(NextStep.Kind.MISSED);
+    assertThat(step(opens.plusDays(30), window, opens, end)).isEqualTo(NextStep.Kind.LOOK);
+    assertThat(step(opens.plusDays(90), window, opens, end)).isEqualTo(NextStep.Kind.WAIT);
+    assertThat(step(end.minusDays(5), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
+  }
+
+  private static NextStep.Kind step(
+      LocalDate today, Window window, LocalDate seeded, LocalDate end) {
+    return NextStep.of(
+            today, window, window.opens().day(), seeded, EndingWay.SPRAY_EARLY, end, null)
+        .kind();
+  }
+}

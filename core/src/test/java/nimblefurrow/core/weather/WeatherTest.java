@@ -1,0 +1,102 @@
+package nimblefurrow.core.weather;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
+import java.util.Objects;
+import nimblefurrow.core.Farm;
+import org.junit.jupiter.api.Test;
+
+/** Sky, joined seasons, climate and made-up weather. */
+class WeatherTest {
+  @Test
+  void skyGivesTheSameAsASeparateImplementation() throws Exception {
+    JsonNode cases;
+    try (var in = WeatherTest.class.getResourceAsStream("/vectors/sky.json")) {
+      cases = new ObjectMapper().readTree(Objects.requireNonNull(in));
+    }
+    for (JsonNode c : cases) {
+      Station station = Station.shipped().get(c.get("station").asText().equals("A") ? 0 : 1);
+      Sky sky = Sky.over(station.record(), station.place());
+      int i = sky.weather().indexOf(LocalDate.parse(c.get("date").asText()));
+      assertThat(sky.weather().tmaxC(i)).isEqualTo(c.get("tmax").asDouble());
+      near(sky.extraterrestrialMj(i), c.get("ra"));
+      near(sky.dayLengthH(i), c.get("daylength"));
+      near(sky.solarMj(i), c.get("rs"));
+      near(sky.et0Mm(i), c.get("et0"));
+    }
+  }
+
+  private static void near(double got, JsonNode want) {
+    assertThat(got).isCloseTo(want.asDouble(), within(1e-3 * want.asDouble()));
+  }
+
+  @Test
+  void aSeasonIsWhatWasSeenAndThenAnotherYear() {
+    LocalDate today = LocalDate.of(2018, 9, 12);
+    Place place = Station.shipped().get(0).place();
+    SeasonSkies skies = SeasonSkies.join(2018, today, Farm.RECORD, Farm.RECORD, place);
+    int seen = Farm.RECORD.indexOf(LocalDate.of(2018, 9, 12));
+    int then = Farm.RECORD.indexOf(LocalDate.of(1991, 9, 13));
+    Sky first = skies.skies().get(0);
+    int at = first.weather().indexOf(today);
+    assertThat(first.weather().tmaxC(at)).isEqualTo(Farm.RECORD.tmaxC(seen));
+    assertThat(first.weather().tmaxC(at + 1)).isEqualTo(Farm.RECORD.tmaxC(then));
+    assertThat(skies.years()).isEqualTo(29);
+    for (Sky sky : skies.skies()) {
+      assertThat(sky.weather().start()).isEqualTo(LocalDate.of(2018, 1, 1));
+      assertThat(sky.weather().end()).isAfterOrEqualTo(LocalDate.of(2019, 7, 31));
+    }
+  }
+
+  @Test
+  void climateKnowsFrostHeatAndRain() {
+    Climate climate = Farm.CLIMATE;
+    assertThat(climate.years()).isEqualTo(30);
+    assertThat(climate.averageKillingFrost()).isBetween(280.0, 300.0);
+    assertThat(climate.heatFrom(240).median()).isGreaterThan(climate.heatFrom(270).median());
+    assertThat(climate.yearsWithRain(260, 0)).isEqualTo(30);
+    assertThat(climate.yearsWithRain(260, 500)).isZero();
+    assertThat(climate.freezeThawBegins().median()).isLessThan(climate.growthStarts().median());
+  }
+
+  @Test
+  void madeUpWeatherIsTheSameForASeedAndLikeItsStation() {
+    WeatherGenerator generator = WeatherGenerator.of("Quillon Flats");
+    LocalDate from = LocalDate.of(2000, 1, 1);
+    LocalDate to = LocalDate.of(2029, 12, 31);
+    DailyWeather a = generator.generate(from, to, 5);
+    assertThat(generator.generate(from, to, 5).tmaxC(4000)).isEqualTo(a.tmaxC(4000));
+    assertThat(generator.generate(from, to, 6).tmaxC(4000)).isNotEqualTo(a.tmaxC(4000));
+    double july = 0;
+    double rain = 0;
+    int days = 0;
+    for (int i = 0; i < a.days(); i++) {
+      rain += a.precipMm(i);
+      if (a.start().plusDays(i).getMonthValue() == 7) {
+        july += a.tmaxC(i);
+        days++;
+      }
+    }
+    assertThat(july / days).isCloseTo(30.4, within(1.0));
+    assertThat(rain / 30).as("yearly rain").isCloseTo(754, within(90.0));
+  }
+
+  @Test
+  void impossibleWeatherIsRefusedByDay() {
+    double[] one = {5};
+    double[] none = {Double.NaN};
+    LocalDate day = LocalDate.of(2020, 3, 1);
+    assertThatThrownBy(() -> DailyWeather.of(day, one, new double[] {4}, one, none, none))
+        .hasMessageContaining("above the maximum")
+        .hasMessageContaining("2020-03-01");
+    assertThatThrownBy(() -> DailyWeather.of(day, one, one, new double[] {-1}, none, none))
+        .hasMessageContaining("rain of -1.0");
+    assertThatThrownBy(() -> DailyWeather.of(day, none, one, one, none, none))
+        .hasMessageContaining("no temperature");
+  }
+}
