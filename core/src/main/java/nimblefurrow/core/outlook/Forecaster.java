@@ -35,7 +35,7 @@ public final class Forecaster {
     for (int y = 0; y < crop.years().size(); y++) {
       Sky sky = crop.skies().skies().get(y);
       CropColumns columns = crop.years().get(y);
-      runs.add(model.run(sky, columns, season(plan, crop, columns)));
+      runs.add(model.run(sky, columns, season(plan, crop, columns), SeasonColumns.Detail.ODDS));
     }
     return runs;
   }

@@ -21,6 +21,8 @@ public final class CropColumns {
   private final double[] rootsM;
   private final double[] stage;
   private final double[] canopy;
+  private final double[] deepRootWeight;
+  private final double[] residueLeft;
   private final int planted;
   private int harvest;
   private int mature = -1;
@@ -32,6 +34,8 @@ public final class CropColumns {
     this.rootsM = new double[days];
     this.stage = new double[days];
     this.canopy = new double[days];
+    this.deepRootWeight = new double[days];
+    this.residueLeft = new double[days];
     this.planted = planted;
     this.harvest = days;
     Arrays.fill(light, 1);
@@ -44,6 +48,16 @@ public final class CropColumns {
    * @throws IllegalArgumentException when the weather begins after the crop's planting
    */
   public static CropColumns grow(CashCrop crop, Sky sky, ModelParameters parameters) {
+    CropColumns grown = stand(crop, sky, parameters);
+    // Exponentials that every field with this crop would otherwise compute again.
+    for (int i = 0; i < grown.rootsM.length; i++) {
+      grown.deepRootWeight[i] = SoilColumn.deepRootWeight(grown.rootsM[i]);
+      grown.residueLeft[i] = Litter.residueLeft(sky.meanC(i));
+    }
+    return grown;
+  }
+
+  private static CropColumns stand(CashCrop crop, Sky sky, ModelParameters parameters) {
     if (crop instanceof CashCrop.Corn corn) {
       return corn(corn, sky.weather());
     }
@@ -76,6 +90,16 @@ public final class CropColumns {
   /** Root depth, m. */
   public double rootsM(int i) {
     return rootsM[i];
+  }
+
+  /** Weight of the crop's roots below 15 cm. */
+  double deepRootWeight(int i) {
+    return deepRootWeight[i];
+  }
+
+  /** Share of crop residue left after a day. */
+  double residueLeft(int i) {
+    return residueLeft[i];
   }
 
   /** Leaves unfolded of corn, or days from planting of soybeans; 0 for other crops. */

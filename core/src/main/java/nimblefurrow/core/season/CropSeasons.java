@@ -16,11 +16,13 @@ public final class CropSeasons {
   private final SeasonSkies skies;
   private final CashCrop crop;
   private final List<CropColumns> years;
+  private final Spread harvest;
 
   private CropSeasons(SeasonSkies skies, CashCrop crop, List<CropColumns> years) {
     this.skies = skies;
     this.crop = crop;
     this.years = List.copyOf(years);
+    this.harvest = spread(CropColumns::harvestIndex);
   }
 
   /** Grows the crop under every sky. */
@@ -59,7 +61,7 @@ public final class CropSeasons {
 
   /** The day the field is clear. */
   public Spread harvest() {
-    return spread(CropColumns::harvestIndex);
+    return harvest;
   }
 
   /** Black layer of corn or R7 of soybeans. */

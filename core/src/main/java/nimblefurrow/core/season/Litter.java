@@ -23,14 +23,23 @@ final class Litter {
     carbonToNitrogen = mulch / nitrogen;
   }
 
-  /** A day's decay at mean temperature {@code meanC}; slower while the cover still stands. */
-  void decay(double meanC, boolean ended) {
+  /** Share of crop residue left after a day at mean temperature {@code meanC}. */
+  static double residueLeft(double meanC) {
+    return meanC <= 0 ? 1 : Math.exp(-RESIDUE_RATE * meanC / 20);
+  }
+
+  /**
+   * A day's decay at mean temperature {@code meanC}; slower while the cover still stands.
+   *
+   * @param residueLeft as {@link #residueLeft(double)}, which all fields under a sky share
+   */
+  void decay(double meanC, boolean ended, double residueLeft) {
     if (meanC <= 0) {
       return;
     }
-    double warmth = meanC / 20;
-    residue *= Math.exp(-RESIDUE_RATE * warmth);
+    residue *= residueLeft;
     if (mulch > 0) {
+      double warmth = meanC / 20;
       double contact = ended ? 1.0 : 0.7;
       mulch *= Math.exp(-(0.004 + 0.24 / carbonToNitrogen) * contact * warmth);
     }

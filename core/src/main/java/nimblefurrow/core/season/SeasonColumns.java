@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 /**
  * A season's daily states as columns: one value at the end of each day from {@link #start()} on;
  * columns of components have the component's index first. Callers must not change the arrays.
+ * Columns that were not kept are empty.
  */
 public final class SeasonColumns {
   private final LocalDate start;
@@ -28,26 +29,46 @@ public final class SeasonColumns {
   final double[] surfaceSkinMm;
   final double[] rootsM;
 
-  SeasonColumns(LocalDate start, int days, int components) {
+  /** How much of a season is kept. */
+  public enum Detail {
+    /** Every column. */
+    FULL,
+    /** Only cover, stages, light caught, going and roots: what odds are made of. */
+    ODDS
+  }
+
+  private static final double[] NONE = {};
+
+  private final Detail detail;
+
+  SeasonColumns(LocalDate start, int days, int components, Detail detail) {
     this.start = start;
-    lightAtGround = new double[days];
+    this.detail = detail;
     coverMgPerHa = new double[components][days];
-    plantsPerM2 = new double[components][days];
-    leafAreaIndex = new double[days];
-    lightCaught = new double[days];
     stageFraction = new double[components][days];
-    photothermalUnits = new double[components][days];
-    hardening = new double[components][days];
-    soilWaterMm = new double[3][days];
-    topSoilWetness = new double[days];
+    lightCaught = new double[days];
     going = new Going[days];
-    mulchMgPerHa = new double[days];
-    mulchCarbonToNitrogen = new double[days];
-    residueMgPerHa = new double[days];
-    snowDepthCm = new double[days];
-    waterStatus = new double[days];
-    surfaceSkinMm = new double[days];
     rootsM = new double[days];
+    boolean full = detail == Detail.FULL;
+    int rest = full ? days : 0;
+    lightAtGround = full ? new double[days] : NONE;
+    plantsPerM2 = new double[components][rest];
+    leafAreaIndex = full ? new double[days] : NONE;
+    photothermalUnits = new double[components][rest];
+    hardening = new double[components][rest];
+    soilWaterMm = new double[3][rest];
+    topSoilWetness = full ? new double[days] : NONE;
+    mulchMgPerHa = full ? new double[days] : NONE;
+    mulchCarbonToNitrogen = full ? new double[days] : NONE;
+    residueMgPerHa = full ? new double[days] : NONE;
+    snowDepthCm = full ? new double[days] : NONE;
+    waterStatus = full ? new double[days] : NONE;
+    surfaceSkinMm = full ? new double[days] : NONE;
+  }
+
+  /** Whether every column is there. */
+  boolean full() {
+    return detail == Detail.FULL;
   }
 
   /** The first day. */
@@ -57,7 +78,7 @@ public final class SeasonColumns {
 
   /** How many days. */
   public int days() {
-    return lightAtGround.length;
+    return lightCaught.length;
   }
 
   /** Index of a day. */

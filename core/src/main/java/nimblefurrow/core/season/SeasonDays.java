@@ -45,16 +45,23 @@ final class SeasonDays {
   private double water;
   private double skin;
   private boolean wetBefore;
+  private boolean open;
   private double shielding;
   private double leafArea;
-  private double rootsM;
+  private double rootsM = Double.NaN;
+  private double deepWeight;
   private double caught;
   private double waterStatus;
   private double standMass;
   private @Nullable Terminated termination;
 
   SeasonDays(
-      ModelParameters parameters, Sky sky, CropColumns crop, SeasonPlan plan, double lagged) {
+      ModelParameters parameters,
+      Sky sky,
+      CropColumns crop,
+      SeasonPlan plan,
+      double lagged,
+      SeasonColumns.Detail detail) {
     this.parameters = parameters;
     this.sky = sky;
     this.weather = sky.weather();
@@ -75,7 +82,7 @@ final class SeasonDays {
     Ending ending = plan.ending();
     this.ended = ending == null ? Integer.MAX_VALUE : weather.indexOf(ending.on());
     this.newYear = weather.indexOf(LocalDate.of(plan.year() + 1, Month.JANUARY, 1));
-    this.columns = new SeasonColumns(plan.firstDay(), days, stand.length);
+    this.columns = new SeasonColumns(plan.firstDay(), days, stand.length, detail);
   }
 
   SeasonRun run() {
@@ -91,10 +98,10 @@ final class SeasonDays {
       winter(i, mean);
       develop(i, mean);
       spreadLeaves();
-      evaporateAndTranspire(i, mean);
+      evaporateAndTranspire(i);
       grow(i);
       thin(i);
-      litter.decay(mean, i >= ended);
+      litter.decay(mean, i >= ended, crop.residueLeft(i));
       if (i == ended) {
         terminate();
       }
@@ -130,7 +137,10 @@ final class SeasonDays {
     if (water >= SKIN_REFILL_MM) {
       skin = Math.min(SKIN_MAX_MM, skin + water);
     }
-    shielding = Math.exp(-0.35 * (litter.mulch + litter.residue));
+    open = mean > 0 && snow <= 0;
+    if (open || skin > 0) {
+      shielding = Math.exp(-0.35 * (litter.mulch + litter.residue));
+    }
     boolean wet = buried ? Math.max(soil.available1, soil.available2) >= 0.15 : skin > 0;
     if (i >= seeded && i < ended) {
       for (ComponentState c : stand) {
@@ -204,21 +214,23 @@ final class SeasonDays {
     caught = 1 - Math.exp(-depth);
   }
 
-  private void evaporateAndTranspire(int i, double mean) {
+  private void evaporateAndTranspire(int i) {
     double et0 = sky.et0Mm(i);
     double light = crop.lightAtGround(i);
-    boolean open = mean > 0 && snow <= 0;
     double cropCoefficient = 1.15 * crop.greenCover(i);
     double coverCoefficient = open ? 1.10 * caught * light : 0;
-    rootsM = standRoots();
-    double deepWeight = SoilColumn.deepRootWeight(rootsM);
+    double roots = standRoots();
+    if (roots != rootsM) {
+      rootsM = roots;
+      deepWeight = SoilColumn.deepRootWeight(roots);
+    }
     waterStatus = soil.waterStatus(rootsM, deepWeight);
     if (open) {
       soil.evaporate(et0, cropCoefficient + coverCoefficient, light * (1 - caught), shielding);
     }
     if (cropCoefficient > 0) {
       double cropRoots = crop.rootsM(i);
-      double cropDeep = SoilColumn.deepRootWeight(cropRoots);
+      double cropDeep = crop.deepRootWeight(i);
       double status = soil.waterStatus(cropRoots, cropDeep);
       soil.cropTranspirationMm += soil.transpire(cropCoefficient * status * et0, cropDeep);
     }
@@ -335,36 +347,45 @@ final class SeasonDays {
   }
 
   private void record(int day, int i) {
-    columns.lightAtGround[day] = crop.lightAtGround(i);
     double mass = 0;
     for (int c = 0; c < stand.length; c++) {
       ComponentState state = stand[c];
       columns.coverMgPerHa[c][day] = state.mass;
-      columns.plantsPerM2[c][day] = state.plants;
       columns.stageFraction[c][day] = state.stage;
-      columns.photothermalUnits[c][day] = state.ptu;
-      columns.hardening[c][day] = state.hardening;
       mass += state.mass;
     }
-    columns.leafAreaIndex[day] = leafArea;
     columns.lightCaught[day] = caught;
-    columns.soilWaterMm[0][day] = soil.water1;
-    columns.soilWaterMm[1][day] = soil.water2;
-    columns.soilWaterMm[2][day] = soil.water3;
+    columns.rootsM[day] = rootsM;
     double wetness = soil.topWetness();
     double firmed = mass > 0.5 ? 0.04 : 0;
-    columns.topSoilWetness[day] = wetness;
     columns.going[day] =
         wetness <= 0.92 + firmed
             ? Going.FIT
             : wetness <= 0.98 + firmed ? Going.MARGINAL : Going.UNFIT;
+    if (columns.full()) {
+      recordRest(day, i, wetness);
+    }
+  }
+
+  private void recordRest(int day, int i, double wetness) {
+    for (int c = 0; c < stand.length; c++) {
+      ComponentState state = stand[c];
+      columns.plantsPerM2[c][day] = state.plants;
+      columns.photothermalUnits[c][day] = state.ptu;
+      columns.hardening[c][day] = state.hardening;
+    }
+    columns.lightAtGround[day] = crop.lightAtGround(i);
+    columns.leafAreaIndex[day] = leafArea;
+    columns.soilWaterMm[0][day] = soil.water1;
+    columns.soilWaterMm[1][day] = soil.water2;
+    columns.soilWaterMm[2][day] = soil.water3;
+    columns.topSoilWetness[day] = wetness;
     columns.mulchMgPerHa[day] = litter.mulch;
     columns.mulchCarbonToNitrogen[day] = litter.carbonToNitrogen;
     columns.residueMgPerHa[day] = litter.residue;
     columns.snowDepthCm[day] = SNOW_CM_PER_MM * snow;
     columns.waterStatus[day] = waterStatus;
     columns.surfaceSkinMm[day] = skin;
-    columns.rootsM[day] = rootsM;
   }
 
   private SeasonRun result() {
@@ -431,8 +452,8 @@ final class SeasonDays {
   }
 
   private @Nullable Terminated followUp(@Nullable Terminated t) {
-    if (t == null) {
-      return null;
+    if (t == null || !columns.full()) {
+      return t;
     }
     int day = columns.indexOf(t.on());
     Double weeks = null;

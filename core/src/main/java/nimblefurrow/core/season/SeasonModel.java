@@ -42,6 +42,15 @@ public final class SeasonModel {
    * @throws IllegalArgumentException when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan) {
+    return run(sky, crop, plan, SeasonColumns.Detail.FULL);
+  }
+
+  /**
+   * Runs one season and keeps as much of it as is asked for.
+   *
+   * @throws IllegalArgumentException when the weather does not hold the run
+   */
+  public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan, SeasonColumns.Detail detail) {
     DailyWeather weather = sky.weather();
     LocalDate first = plan.firstDay();
     LocalDate last = plan.lastDay();
@@ -50,7 +59,7 @@ public final class SeasonModel {
           "the weather from %s to %s does not hold the season from %s to %s"
               .formatted(weather.start(), weather.end(), first, last));
     }
-    return new SeasonDays(parameters, sky, crop, plan, laggedMean(weather, first)).run();
+    return new SeasonDays(parameters, sky, crop, plan, laggedMean(weather, first), detail).run();
   }
 
   private static double laggedMean(DailyWeather weather, LocalDate first) {

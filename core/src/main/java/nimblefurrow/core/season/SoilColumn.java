@@ -63,11 +63,6 @@ final class SoilColumn {
     water3 = wp3 + initialAvailable * (fc3 - wp3);
   }
 
-  /** Water in all layers, mm. */
-  double totalMm() {
-    return water1 + water2 + water3;
-  }
-
   /** Water in the upper 15 cm as a share of field capacity. */
   double topWetness() {
     return (water1 + water2) / (fc1 + fc2);

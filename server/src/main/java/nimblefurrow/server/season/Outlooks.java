@@ -3,6 +3,7 @@ package nimblefurrow.server.season;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.function.Function;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Outlook;
@@ -26,6 +27,8 @@ class Outlooks {
   private final Cache<CropKey, CropSeasons> crops = Caffeine.newBuilder().maximumSize(400).build();
   private final Cache<OutlookKey, Outlook> outlooks =
       Caffeine.newBuilder().maximumSize(6000).build();
+  private final Cache<CropSeasons, SeasonView.CropShape> shapes =
+      Caffeine.newBuilder().maximumSize(400).build();
   private final Cache<WindowKey, Window> windows =
       Caffeine.newBuilder().maximumSize(20_000).build();
 
@@ -57,6 +60,10 @@ class Outlooks {
         new WindowKey(crop, cover.stream().map(Species::id).sorted().toList(), method, soil);
     return windows.get(
         key, k -> new WindowFinder(weather.climate(), crop).find(cover, method, soil));
+  }
+
+  SeasonView.CropShape shape(CropSeasons crop, Function<CropSeasons, SeasonView.CropShape> draw) {
+    return shapes.get(crop, draw);
   }
 
   Forecaster forecaster() {

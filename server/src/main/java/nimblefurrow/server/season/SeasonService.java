@@ -312,7 +312,7 @@ public class SeasonService {
             : outlooks.window(
                 weather, crop, c.species(input), SeedingMethod.of(input.method()), c.soil());
     NextStep next = next(c, farm, input, window);
-    SeasonView.CropShape shape = shape(crop);
+    SeasonView.CropShape shape = outlooks.shape(crop, SeasonService::shape);
     return new Placed(
         furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next), shape);
   }
