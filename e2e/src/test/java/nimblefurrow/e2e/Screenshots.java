@@ -11,10 +11,23 @@ final class Screenshots {
   private Screenshots() {}
 
   /** Takes them all. */
-  public static void main(String[] arguments) throws Exception {
+  public static void main(String[] arguments) {
+    int status = 0;
+    try {
+      takeAll();
+    } catch (Exception e) {
+      e.printStackTrace();
+      status = 1;
+    }
+    // The server and the browser would keep the process alive.
+    System.exit(status);
+  }
+
+  private static void takeAll() throws Exception {
     Page desk = Browser.insideDemo(1280, 800, false);
     take(desk, "season");
-    desk.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Heron Low"))
+    filter(desk, "hold soil");
+    desk.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Lantern Hill"))
         .focus();
     desk.keyboard().press("Shift+ArrowRight");
     desk.locator(".changes").waitFor();
@@ -37,13 +50,16 @@ final class Screenshots {
     Page door = Browser.open(1280, 800, false);
     door.navigate("/sign-in");
     take(door, "sign-in");
-    System.exit(0);
   }
 
   private static void field(Page page, String name) {
-    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(name);
+    filter(page, name);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
     page.locator(".editor").waitFor();
+  }
+
+  private static void filter(Page page, String words) {
+    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(words);
   }
 
   private static void take(Page page, String name) {

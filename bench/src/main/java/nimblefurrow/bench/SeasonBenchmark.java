@@ -1,0 +1,92 @@
+package nimblefurrow.bench;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.outlook.Forecaster;
+import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonModel;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.core.weather.Station;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OperationsPerInvocation;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Field-seasons per second and core: one year of one plan, alone or a mix of four. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.Throughput)
+@OutputTimeUnit(TimeUnit.SECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class SeasonBenchmark {
+  private static final int YEARS = 29;
+
+  /** Species of the cover. */
+  @Param({"cereal_rye", "cereal_rye,hairy_vetch,crimson_clover,radish"})
+  public String cover;
+
+  private CropSeasons crop;
+  private CoverPlan plan;
+  private Forecaster forecaster;
+
+  /** Prepares what fields of a station and crop share. */
+  @Setup
+  public void prepare() {
+    SeasonModel model = SeasonModel.shipped();
+    Station station = Station.shipped().get(0);
+    SeasonSkies skies =
+        SeasonSkies.join(2026, LocalDate.of(2026, 1, 1), station.record(), null, station.place());
+    crop =
+        CropSeasons.grow(
+            model, new CashCrop.Soybean(LocalDate.of(2026, 5, 14), 2.6, 0.76, null), skies);
+    SpeciesTable table = SpeciesTable.shipped();
+    List<CoverComponent> components =
+        List.of(cover.split(",")).stream()
+            .map(id -> new CoverComponent(table.get(id), 20, 0.9, 0.98, null))
+            .toList();
+    LocalDate may = LocalDate.of(2027, 5, 15);
+    plan =
+        new CoverPlan(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            components,
+            SeedingMethod.DRILL,
+            LocalDate.of(2026, 9, 28),
+            may,
+            may);
+    forecaster = new Forecaster(model);
+  }
+
+  /** The model alone. */
+  @Benchmark
+  @OperationsPerInvocation(YEARS)
+  public List<SeasonRun> runs() {
+    return forecaster.runs(plan, crop);
+  }
+
+  /** The model and what the Season view reads off it. */
+  @Benchmark
+  @OperationsPerInvocation(YEARS)
+  public Outlook outlook() {
+    return forecaster.outlook(plan, crop);
+  }
+}
