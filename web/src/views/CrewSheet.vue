@@ -10,6 +10,8 @@ const session = useSession()
 const season = useSeason()
 const trouble = ref('')
 const proposals = ref(false)
+const PAGE = 200
+const most = ref(PAGE)
 
 interface Job {
   day: string
@@ -53,6 +55,11 @@ onMounted(async () => {
     trouble.value = (e as Error).message
   }
 })
+/** The year, where it is not this one. */
+const sayYear = (day: string) => {
+  const year = day.slice(0, 4)
+  return year === session.farm?.today.slice(0, 4) ? '' : ' ' + year
+}
 const print = () => window.print()
 </script>
 
@@ -81,9 +88,9 @@ const print = () => window.print()
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(j, i) in jobs" :key="i">
+        <tr v-for="(j, i) in jobs.slice(0, most)" :key="i">
           <td class="day">
-            {{ sayDay(j.day) }}<br /><span class="muted small">{{
+            {{ sayDay(j.day) }}{{ sayYear(j.day) }}<br /><span class="muted small">{{
               isSeeding(j) ? edge(j.field) : ''
             }}</span>
           </td>
@@ -108,6 +115,9 @@ const print = () => window.print()
         </tr>
       </tbody>
     </table>
+    <v-btn v-if="jobs.length > most" variant="outlined" class="mt-3 no-print" @click="most += PAGE">
+      {{ jobs.length - most }} more
+    </v-btn>
     <p class="mt-4 small">
       Keep people off machines and away from drums, shafts and aircraft. Treated seed: gloves, and
       no grazing before its label allows. The label of every product is the law; licensed

@@ -163,14 +163,14 @@ const outOfTen = computed(() => {
 }
 .changes {
   position: absolute;
-  left: 34%;
+  left: 22%;
   top: 0;
   background: var(--soil);
   color: #f4efe6;
   border-radius: 8px;
   padding: 5px 11px;
   font-size: 0.85rem;
-  max-width: 60%;
+  max-width: 56%;
   pointer-events: none;
 }
 .odds {

@@ -32,6 +32,26 @@ public final class WindowFinder {
   }
 
   /**
+   * The window of a cover behind another cover: as {@link #find}, but not before that one has
+   * ended.
+   */
+  public Window findAfter(LocalDate ended, List<Species> cover, SeedingMethod method, Soil soil) {
+    Window alone = find(cover, method, soil);
+    if (!alone.possible() || !ended.isAfter(alone.opens().day())) {
+      return alone;
+    }
+    Window.Edge opens =
+        new Window.Edge(ended, Reason.of("the cover before it ends {day}").with("day", ended));
+    return new Window(
+        method,
+        !ended.isAfter(alone.closes().day()),
+        opens,
+        alone.bestUntil(),
+        alone.closes(),
+        alone.cautions());
+  }
+
+  /**
    * The window of a cover.
    *
    * @param cover its species, at least one; the most demanding sets the edges
@@ -227,7 +247,7 @@ public final class WindowFinder {
       int day = Math.min(357, Math.max(0, crop.count(opens.day())));
       cautions.add(
           Reason.of(
-                  "seed on the surface needs rain: {years} of {all} years bring {rain} in the week")
+                  "seed on the surface needs rain: {years} of {all} years bring {rain} within a week")
               .with("years", climate.yearsWithRain(day, 6), Unit.COUNT)
               .with("all", climate.years(), Unit.COUNT)
               .with("rain", 6, Unit.MM));

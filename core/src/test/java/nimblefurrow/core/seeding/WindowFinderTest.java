@@ -110,6 +110,18 @@ class WindowFinderTest {
   }
 
   @Test
+  void aCoverBehindACoverWaitsForItsEnd() {
+    WindowFinder finder = new WindowFinder(Farm.CLIMATE, Farm.seasons(Farm.WHEAT));
+    List<nimblefurrow.core.cover.Species> rye = List.of(Farm.species("cereal_rye"));
+    LocalDate ended = LocalDate.of(2026, 10, 10);
+    Window window = finder.findAfter(ended, rye, SeedingMethod.DRILL, Soil.USUAL);
+    assertThat(window.opens().day()).isEqualTo(ended);
+    assertThat(window.opens().reason().say(UnitSystem.US)).contains("cover before it ends 10 Oct");
+    LocalDate never = LocalDate.of(2026, 12, 10);
+    assertThat(finder.findAfter(never, rye, SeedingMethod.DRILL, Soil.USUAL).possible()).isFalse();
+  }
+
+  @Test
   void coarseGroundWarnsOfSlurry() {
     Window window =
         new WindowFinder(Farm.CLIMATE, CORN)

@@ -84,7 +84,9 @@ public class WeatherService {
     Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
     DailyWeather history = record.slice(from, to);
     SeasonSkies skies = SeasonSkies.join(key.seasonYear(), key.today(), history, record, place);
-    return new FarmWeather(skies, Climate.of(history), record, place);
+    // As many years as the odds rest on: the first year only leads into its season.
+    DailyWeather whole = history.slice(from.plusYears(1), to);
+    return new FarmWeather(skies, Climate.of(whole), record, place);
   }
 
   /** The stations of a farm. */
