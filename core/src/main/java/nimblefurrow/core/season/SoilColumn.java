@@ -26,6 +26,9 @@ final class SoilColumn {
   private final double sat1;
   private final double sat2;
   private final double sat3;
+  private final double perHeld1;
+  private final double perHeld2;
+  private final double perHeld3;
   private final double readilyEvaporable;
   private final double drainShare;
 
@@ -56,6 +59,9 @@ final class SoilColumn {
     sat1 = water.saturation() * THICKNESS_MM[0];
     sat2 = water.saturation() * THICKNESS_MM[1];
     sat3 = water.saturation() * THICKNESS_MM[2];
+    perHeld1 = 1 / (fc1 - wp1);
+    perHeld2 = 1 / (fc2 - wp2);
+    perHeld3 = 1 / (fc3 - wp3);
     readilyEvaporable = water.readilyEvaporableMm();
     drainShare = parameters.drainageShare(soil);
     water1 = wp1 + initialAvailable * (fc1 - wp1);
@@ -103,9 +109,9 @@ final class SoilColumn {
       water3 -= pass;
       drainageMm += pass;
     }
-    available1 = clamp((water1 - wp1) / (fc1 - wp1));
-    available2 = clamp((water2 - wp2) / (fc2 - wp2));
-    available3 = clamp((water3 - wp3) / (fc3 - wp3));
+    available1 = clamp((water1 - wp1) * perHeld1);
+    available2 = clamp((water2 - wp2) * perHeld2);
+    available3 = clamp((water3 - wp3) * perHeld3);
   }
 
   /** Weight of roots in the deepest layer for roots of {@code depthM}. */
