@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/farms/{farmId}/fields/{fieldId}/dates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/farms/{farmId}/fields/{fieldId}/log": {
         parameters: {
             query?: never;
@@ -678,6 +694,12 @@ export interface components {
             /** Format: double */
             rowSpacingM?: number;
         };
+        DateOddsView: {
+            goal: components["schemas"]["Goal"];
+            methods: components["schemas"]["MethodOdds"][];
+            /** Format: int32 */
+            wanted: number;
+        };
         Edge: {
             /** Format: date */
             day: string;
@@ -924,6 +946,15 @@ export interface components {
             key: string;
             label: string;
         };
+        MethodOdds: {
+            label: string;
+            /** Format: date */
+            latest?: string;
+            method: string;
+            points: components["schemas"]["OddsPoint"][];
+            /** Format: double */
+            seedUsdPerHa: number;
+        };
         Moved: {
             changes: components["schemas"]["ReasonView"][];
             furrow: components["schemas"]["Furrow"];
@@ -948,6 +979,12 @@ export interface components {
             kind: string;
             label: string;
             reason: components["schemas"]["ReasonView"];
+        };
+        OddsPoint: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            met: number;
         };
         PieceView: {
             /** Format: uuid */
@@ -1680,6 +1717,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    dates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                farmId: string;
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DateOddsView"];
+                };
             };
         };
     };

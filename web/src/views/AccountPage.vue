@@ -20,6 +20,7 @@ const roles = [
   { title: 'operator: logs work and counts', value: 'operator' },
   { title: 'viewer: sees', value: 'viewer' },
 ]
+const farmForm = ref({ name: session.farm?.name ?? '', seasonYear: session.farm?.seasonYear ?? 0 })
 const farmPath = () => ({ farmId: session.farm?.id ?? '' })
 
 async function guard(work: () => Promise<unknown>) {
@@ -72,6 +73,13 @@ const remove = (id: string) =>
       }),
     )
     await load()
+  })
+const saveFarm = () =>
+  guard(async () => {
+    const body = { name: farmForm.value.name, seasonYear: Number(farmForm.value.seasonYear) }
+    await ask(api.PUT('/api/farms/{farmId}', { params: { path: farmPath() }, body }))
+    session.farms = await ask(api.GET('/api/farms'))
+    notice.show('Farm saved.')
   })
 const out = () =>
   guard(async () => {
@@ -131,6 +139,23 @@ onMounted(load)
           @update:model-value="session.pick"
         />
       </div>
+    </section>
+    <section v-if="session.owner" class="card mb-4">
+      <h2 class="mb-1">The farm</h2>
+      <p class="muted mb-3">
+        The season is named by the year whose autumn is seeded. Fields keep their crops year by
+        year; change it when the next season's planning begins.
+      </p>
+      <form class="row" @submit.prevent="saveFarm">
+        <v-text-field v-model="farmForm.name" label="Name" style="max-width: 260px" />
+        <v-text-field
+          v-model="farmForm.seasonYear"
+          type="number"
+          label="Season"
+          style="max-width: 130px"
+        />
+        <v-btn type="submit" variant="outlined">Save</v-btn>
+      </form>
     </section>
     <section class="card mb-4">
       <h2 class="mb-2">Who works on {{ session.farm?.name }}</h2>

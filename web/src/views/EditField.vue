@@ -70,10 +70,34 @@ onMounted(async () => {
   }
 })
 
+/** A number as typed, with a decimal point or comma; empty is 0, anything else is not a number. */
+const number = (typed: string) => Number(typed.trim().replace(',', '.'))
+const blankText = (value: unknown) =>
+  value === undefined || value === null || String(value).trim() === ''
+
+function maturities(): [string, unknown][] {
+  const typed: [string, unknown][] = [
+    ['crop.maturity', form.value.crop.maturity],
+    ['nextCrop.maturity', form.value.nextCrop.maturity],
+  ]
+  return typed.filter(([, value]) => !blankText(value) && !Number.isFinite(number(String(value))))
+}
+
 async function save() {
   busy.value = true
   wrong.value = null
-  const given = Number(area.value.replace(',', '.'))
+  const given = number(area.value)
+  const slope = number(String(form.value.slopePercent))
+  const unread = [
+    ...(area.value.trim() && !Number.isFinite(given) ? [['givenAreaHa', area.value]] : []),
+    ...(Number.isFinite(slope) ? [] : [['slopePercent', form.value.slopePercent]]),
+    ...maturities(),
+  ].map(([at, typed]) => ({ path: String(at), message: `“${typed}” is not a number.` }))
+  if (unread.length) {
+    wrong.value = new Refusal(422, unread[0]!.message, unread)
+    busy.value = false
+    return
+  }
   const tidy = (c: Schemas['CropView']) => ({
     ...c,
     plantedOn: c.plantedOn || undefined,
@@ -84,7 +108,7 @@ async function save() {
   })
   const body: Input = {
     ...form.value,
-    slopePercent: Number(form.value.slopePercent),
+    slopePercent: slope,
     givenAreaHa: area.value.trim() ? toSi(given, 'HA', session.units) : undefined,
     leftOutReason: leftOut.value ? (form.value.leftOutReason ?? '') : undefined,
     crop: tidy(form.value.crop),

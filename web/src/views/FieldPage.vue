@@ -9,6 +9,7 @@ import { notice } from '../shell/notice'
 import { months, plus, sayDay, sayFullDay } from '../words/days'
 import { sentence } from '../words/reasons'
 import { x } from '../furrow/scale'
+import DateOdds from './field/DateOdds.vue'
 import EndingList from './field/EndingList.vue'
 import FieldLog from './field/FieldLog.vue'
 import PlanEditor from './field/PlanEditor.vue'
@@ -274,6 +275,7 @@ onBeforeUnmount(() => {
             this season brought so far. Ranges leave out one year in ten on either side.
           </p>
         </section>
+        <DateOdds v-if="draft && !shown.furrow.seededOn && shown.goals.length && !refused" :field-id="fieldId" :plan="draft" />
         <WindowList
           :windows="shown.windows"
           :method="draft?.method"

@@ -5,6 +5,7 @@ import OlMap from 'ol/Map'
 import View from 'ol/View'
 import { ScaleLine } from 'ol/control'
 import MultiPolygon from 'ol/geom/MultiPolygon'
+import Point from 'ol/geom/Point'
 import VectorLayer from 'ol/layer/Vector'
 import { fromLonLat } from 'ol/proj'
 import VectorSource from 'ol/source/Vector'
@@ -72,12 +73,25 @@ function paint(f: Furrow): Legend {
   return { name: f.next.label, color: colors[f.next.kind] ?? '#ccc' }
 }
 
-function style(feature: Feature): Style {
+/** Where a field's name stands: inside it, clear of a hole in its middle. */
+function labelPoint(feature: Feature): Point | undefined {
+  const shape = feature.getGeometry() as MultiPolygon
+  const holes = shape.getPolygons().some((p) => p.getLinearRingCount() > 1)
+  if (!holes) return undefined
+  const [left, bottom, right, top] = shape.getExtent() as [number, number, number, number]
+  const place = [(left + right) / 2, bottom + 0.78 * (top - bottom)]
+  return shape.intersectsCoordinate(place) ? new Point(place) : undefined
+}
+
+function style(feature: Feature): Style[] {
   const f = feature.get('furrow') as Furrow
   const chosen = picked.value?.fieldId === f.fieldId
-  return new Style({
+  const area = new Style({
     fill: new Fill({ color: paint(f).color }),
     stroke: new Stroke({ color: css(chosen ? '--rust' : '--line'), width: chosen ? 3 : 1.2 }),
+  })
+  const name = new Style({
+    geometry: (f) => labelPoint(f as Feature) ?? (f.getGeometry() as MultiPolygon),
     text: new Text({
       text: `${f.name}\n${paint(f).name}`,
       font: '600 12px "Archivo Variable", sans-serif',
@@ -86,6 +100,7 @@ function style(feature: Feature): Style {
       stroke: new Stroke({ color: css('--plate'), width: 3 }),
     }),
   })
+  return [area, name]
 }
 
 function repaint() {

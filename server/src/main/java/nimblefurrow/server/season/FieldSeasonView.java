@@ -30,6 +30,24 @@ public record FieldSeasonView(
     List<PlanService.ChangeView> history,
     List<ReasonView> changes) {
 
+  /**
+   * Odds by seeding day.
+   *
+   * @param wanted years out of {@code years} that are wanted
+   */
+  public record DateOddsView(SeasonView.Goal goal, int wanted, List<MethodOdds> methods) {}
+
+  /** Odds by seeding day for one way of seeding. */
+  public record MethodOdds(
+      String method,
+      String label,
+      double seedUsdPerHa,
+      List<OddsPoint> points,
+      @Nullable LocalDate latest) {}
+
+  /** In how many years seeding on a day does the job. */
+  public record OddsPoint(LocalDate day, int met) {}
+
   /** One way to end the cover. */
   public record EndingView(
       String way,

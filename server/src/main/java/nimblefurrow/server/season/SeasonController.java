@@ -147,6 +147,13 @@ class SeasonController {
     return seasons.move(farmId, fieldId, plan);
   }
 
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/dates")
+  FieldSeasonView.DateOddsView dates(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
+    checkPlan(farmId, plan);
+    return seasons.dates(farmId, fieldId, plan);
+  }
+
   @GetMapping("/farms/{farmId}/fields/{fieldId}/start")
   PlanInput start(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestParam String purpose) {

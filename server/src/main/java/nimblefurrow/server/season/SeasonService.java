@@ -14,6 +14,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.outlook.DateOdds;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanDifference;
@@ -47,6 +48,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class SeasonService {
   private static final int POINTS = 57;
+  private static final double WANTED = 0.7;
 
   private final FarmService farms;
   private final FieldService fields;
@@ -150,6 +152,41 @@ public class SeasonService {
 
   /** A moved furrow and what the move changes. */
   public record Moved(SeasonView.Furrow furrow, List<ReasonView> changes) {}
+
+  /** By which day each way of seeding still does what the plan is for. */
+  public FieldSeasonView.DateOddsView dates(UUID farmId, UUID fieldId, PlanInput proposed) {
+    FarmView farm = farms.see(farmId);
+    FieldCase c = fieldCase(farm, fieldId);
+    FarmWeather weather = weathers.of(farm);
+    CropSeasons crop = outlooks.crop(c.crop(), weather);
+    CoverPlan plan = c.cover(proposed);
+    Purpose purpose = FieldCase.purpose(proposed);
+    Outlook asPlanned = outlooks.outlook(plan, crop);
+    List<FieldSeasonView.MethodOdds> methods =
+        DateOdds.of(
+                outlooks.forecaster(),
+                new WindowFinder(weather.climate(), crop),
+                plan,
+                crop,
+                farm.today(),
+                purpose,
+                purpose.target(),
+                WANTED)
+            .stream()
+            .map(
+                d ->
+                    new FieldSeasonView.MethodOdds(
+                        d.method().key(),
+                        d.method().label(),
+                        d.seedUsdPerHa(),
+                        d.points().stream()
+                            .map(x -> new FieldSeasonView.OddsPoint(x.day(), x.met()))
+                            .toList(),
+                        d.latest()))
+            .toList();
+    return new FieldSeasonView.DateOddsView(
+        goal(purpose, asPlanned), (int) Math.ceil(WANTED * asPlanned.years()), methods);
+  }
 
   /** A simple plan to begin with. */
   public PlanInput start(UUID farmId, UUID fieldId, String purposeKey) {

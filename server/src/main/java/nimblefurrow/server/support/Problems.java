@@ -2,6 +2,7 @@ package nimblefurrow.server.support;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -50,8 +51,12 @@ class Problems extends ResponseEntityExceptionHandler {
     return detail;
   }
 
-  @ExceptionHandler
-  ProblemDetail raced(ObjectOptimisticLockingFailureException problem) {
+  /** Two savers at once: the lock or a unique key lets the first one through. */
+  @ExceptionHandler({
+    ObjectOptimisticLockingFailureException.class,
+    DataIntegrityViolationException.class
+  })
+  ProblemDetail raced() {
     return detail(HttpStatus.CONFLICT, "Someone else saved this a moment ago; look and try again.");
   }
 

@@ -53,23 +53,23 @@ public class WeatherService {
                     "Import a station's daily weather first: windows and odds need it."));
   }
 
-  /** The weather of a farm's season, when there is a station. */
+  /** The weather of a farm's season, when there is a station with days up to the farm's day. */
   @Transactional(readOnly = true)
   public Optional<FarmWeather> find(FarmView farm) {
     if (farm.stationId() == null) {
       return Optional.empty();
     }
     StationEntity station = station(farm.stationId());
+    LocalDate first = days.first(station.id);
+    if (first == null || first.isAfter(farm.today())) {
+      return Optional.empty();
+    }
     Key key = new Key(station.id, station.version, farm.seasonYear(), farm.today());
     return Optional.of(cache.get(key, k -> load(station, k)));
   }
 
   private FarmWeather load(StationEntity station, Key key) {
     List<StationDays.Row> rows = days.until(station.id, key.today());
-    if (rows.isEmpty()) {
-      throw new InputProblem(
-          "weather", station.name + " has no weather up to " + key.today() + ".");
-    }
     DailyWeather record = WeatherRecord.of(rows);
     LocalDate last = LocalDate.of(key.seasonYear() - 1, Month.DECEMBER, 31);
     LocalDate first = LocalDate.of(key.seasonYear() - 1 - PAST_YEARS, Month.JANUARY, 1);
