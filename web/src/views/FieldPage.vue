@@ -275,8 +275,17 @@ onBeforeUnmount(() => {
             this season brought so far. Ranges leave out one year in ten on either side.
           </p>
         </section>
-        <DateOdds v-if="draft && !shown.furrow.seededOn && shown.goals.length && !refused" :field-id="fieldId" :plan="draft" />
+        <DateOdds
+          v-if="draft && !shown.furrow.seededOn && shown.goals.length && !refused"
+          :field-id="fieldId"
+          :plan="draft"
+        />
+        <p v-if="!shown.windows.length" class="card">
+          Windows and odds need a weather station with some years of days.
+          <router-link to="/weather">Add one</router-link>
+        </p>
         <WindowList
+          v-else
           :windows="shown.windows"
           :method="draft?.method"
           :today="shown.today"

@@ -38,7 +38,8 @@ onMounted(async () => {
       <div class="grow">
         <h1>Fields</h1>
         <p v-if="fields" class="muted">
-          {{ fields.length }} fields, {{ session.amount(total, 'HA') }}
+          {{ fields.length }} {{ fields.length === 1 ? 'field' : 'fields' }},
+          {{ session.amount(total, 'HA') }}
         </p>
       </div>
       <v-text-field v-model="words" label="Find" style="max-width: 200px" class="no-print" />

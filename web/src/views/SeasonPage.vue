@@ -59,7 +59,7 @@ const totals = computed(() => {
   const planned = furrows.value.filter((f) => f.plan)
   const accepted = planned.filter((f) => f.plan?.plan.status === 'accepted')
   return (
-    `${furrows.value.length} fields, ${session.amount(total(furrows.value), 'HA')} · ` +
+    `${furrows.value.length} ${furrows.value.length === 1 ? 'field' : 'fields'}, ${session.amount(total(furrows.value), 'HA')} · ` +
     `${session.amount(total(planned), 'HA')} with a cover, ${session.amount(total(accepted), 'HA')} accepted`
   )
 })

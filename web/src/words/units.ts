@@ -84,6 +84,7 @@ export function say(value: number, unit: Unit, system: UnitSystem, digits?: numb
     minimumFractionDigits: places,
     maximumFractionDigits: places,
   })
+  if (unit === 'USD_PER_HA') return `$${number}/${system === 'us' ? 'ac' : 'ha'}`
   const suffix = unit === 'DAYS' && number === '1' ? ' day' : s.suffix
   return number.replace('-', '−') + suffix
 }

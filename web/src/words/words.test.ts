@@ -9,6 +9,7 @@ test('units: known conversions', () => {
   assert.equal(say(8, 'MG_PER_HA', 'us'), '7,137 lb/ac')
   assert.equal(say(-2.2, 'CELSIUS', 'us'), '28 °F')
   assert.equal(say(1, 'DAYS', 'us'), '1 day')
+  assert.equal(say(100, 'USD_PER_HA', 'us'), '$40/ac')
   assert.equal(say(0.305, 'SHARE', 'metric'), '31 %')
 })
 

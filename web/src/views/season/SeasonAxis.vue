@@ -46,7 +46,7 @@ const rain = computed(() =>
 
 <template>
   <div class="axis" :style="{ paddingLeft: narrow ? '0' : labelWidth + 8 + 'px' }">
-    <div v-if="!narrow" class="words muted" :style="{ width: labelWidth + 'px' }">
+    <div v-if="!narrow && view.weather" class="words muted" :style="{ width: labelWidth + 'px' }">
       rain and warmth as seen, then<br />what {{ view.years }} years say to expect
     </div>
     <svg
