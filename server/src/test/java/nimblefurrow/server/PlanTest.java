@@ -89,8 +89,20 @@ class PlanTest {
     assertThat(csv).contains("\r\n");
     assertThat(owner.upload(farm + "/plan.csv", csv).ok().json().get("plans").asInt()).isZero();
 
-    String european = csv.replace(';', '+').replace(',', ';').replace('+', ',');
-    assertThat(owner.upload(farm + "/plan.csv", european).status()).isEqualTo(422);
+    // As a spreadsheet with decimal commas writes it back: byte order mark, semicolons, quotes.
+    StringBuilder european = new StringBuilder("\uFEFF");
+    for (var row :
+        org.apache.commons.csv.CSVParser.parse(csv, org.apache.commons.csv.CSVFormat.RFC4180)) {
+      for (int i = 0; i < row.size(); i++) {
+        String cell = row.get(i);
+        String local = cell.matches("\\d+\\.\\d+") ? cell.replace('.', ',') : cell;
+        european.append(i == 0 ? "" : ";").append('"').append(local).append('"');
+      }
+      european.append("\r\n");
+    }
+    assertThat(
+            owner.upload(farm + "/plan.csv", european.toString()).ok().json().get("plans").asInt())
+        .isZero();
 
     String later = csv.replace("2026-10-16", "2026-10-18");
     assertThat(owner.upload(farm + "/plan.csv", later).ok().json().get("plans").asInt())

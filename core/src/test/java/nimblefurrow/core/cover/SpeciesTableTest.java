@@ -1,0 +1,83 @@
+package nimblefurrow.core.cover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Stream;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.outlook.Starter;
+import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.CsvTable;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The species that ship, and what a first plan makes of them. */
+class SpeciesTableTest {
+  static Stream<Species> species() {
+    return Farm.SPECIES.all().stream();
+  }
+
+  @Test
+  void thereAreTwentyEightAndEachSaysWhereItsNumbersCameFrom() {
+    assertThat(Farm.SPECIES.all()).hasSize(28).extracting(Species::name).doesNotHaveDuplicates();
+    for (CSVRecord row : CsvTable.shipped("species.csv")) {
+      assertThat(row.get("source")).as(row.get("id")).isNotBlank();
+    }
+    assertThatThrownBy(() -> Farm.SPECIES.get("kudzu")).hasMessageContaining("no “kudzu”");
+  }
+
+  @ParameterizedTest
+  @MethodSource("species")
+  void numbersAreInOrder(Species s) {
+    for (Species.Rates rates : List.of(s.seed().drilled(), s.seed().surface())) {
+      assertThat(rates.low()).isPositive().isLessThanOrEqualTo(rates.typical());
+      assertThat(rates.typical()).isLessThanOrEqualTo(rates.high());
+    }
+    assertThat(s.seed().surface().typical()).isGreaterThan(s.seed().drilled().typical());
+    assertThat(s.seed().singleMg() * s.seed().perKg()).isCloseTo(1e6, within(0.2e6));
+    assertThat(s.seed().depthLowMm()).isLessThanOrEqualTo(s.seed().depthHighMm());
+    Species.Growth g = s.growth();
+    assertThat(List.of(g.baseC(), g.plateauLowC(), g.plateauHighC(), g.maxC())).isSorted();
+    assertThat(s.dates().weeksEarliest()).isGreaterThan(s.dates().weeksLatest());
+    StageScale scale = s.clock().scale();
+    assertThat(scale.stages().get(scale.keyIndex()).fraction()).isEqualTo(1);
+    assertThat(s.winter().lt50HardC()).isNegative();
+  }
+
+  @Test
+  void liveSeedsFollowPurityAndGermination() {
+    CoverComponent rye = new CoverComponent(Farm.species("cereal_rye"), 70, 0.90, 0.98, null);
+    assertThat(rye.liveSeedsPerM2()).isCloseTo(70 * 40_000 * 0.90 * 0.98 / 10_000, within(1e-9));
+    assertThatThrownBy(() -> new CoverComponent(Farm.species("oats"), 70, 90, 0.98, null))
+        .hasMessageContaining("between 0 and 100");
+  }
+
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void everyPurposeStartsWithAPlanThatFitsItsField(Purpose purpose) {
+    NextCrop next = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 15));
+    LocalDate today = LocalDate.of(2026, 9, 1);
+    for (CashCrop crop : List.of(Farm.CORN, Farm.SOYBEAN, Farm.WHEAT)) {
+      WindowFinder windows = new WindowFinder(Farm.CLIMATE, Farm.seasons(crop));
+      for (boolean organic : new boolean[] {false, true}) {
+        Starter.Start start =
+            new Starter(Farm.SPECIES).plan(purpose, windows, Soil.USUAL, next, organic, today);
+        assertThat(start.species()).isNotEmpty().hasSameSizeAs(start.rates());
+        assertThat(start.seedOn()).isAfterOrEqualTo(today).isBefore(start.endOn());
+        if (organic) {
+          assertThat(start.ending().sprays()).isFalse();
+        }
+      }
+    }
+  }
+}
