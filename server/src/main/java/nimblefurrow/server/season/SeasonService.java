@@ -28,7 +28,6 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Reason;
-import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropKind;
@@ -47,7 +46,7 @@ import org.springframework.stereotype.Service;
 /** The season of a farm and of a field. Callers have checked who asks. */
 @Service
 public class SeasonService {
-  private static final int POINTS = 57;
+  static final int POINTS = 57;
   private static final double WANTED = 0.7;
 
   private final FarmService farms;
@@ -91,7 +90,7 @@ public class SeasonService {
         weather == null ? 0 : weather.skies().years(),
         start(farm),
         POINTS,
-        weather == null ? null : strip(farm, weather),
+        weather == null ? null : SeasonViews.strip(farm, weather),
         shapes,
         placed.stream().map(Placed::furrow).toList());
   }
@@ -185,7 +184,7 @@ public class SeasonService {
                         d.latest()))
             .toList();
     return new FieldSeasonView.DateOddsView(
-        goal(purpose, asPlanned), (int) Math.ceil(WANTED * asPlanned.years()), methods);
+        SeasonViews.goal(purpose, asPlanned), (int) Math.ceil(WANTED * asPlanned.years()), methods);
   }
 
   /** A simple plan to begin with. */
@@ -274,7 +273,7 @@ public class SeasonService {
             .sorted(
                 Comparator.comparing((Window w) -> !w.possible())
                     .thenComparing(w -> w.opens().day()))
-            .map(SeasonService::view)
+            .map(SeasonViews::of)
             .toList();
     if (plan == null) {
       return new FieldSeasonView(
@@ -317,9 +316,11 @@ public class SeasonService {
                             o.reasons().stream().map(ReasonView::of).toList(),
                             o.cautions().stream().map(ReasonView::of).toList()))
                 .toList(),
-        outlook.species().stream().map(s -> speciesView(s, outlook.years(), crop)).toList(),
-        Arrays.stream(Purpose.values()).map(p -> goal(p, outlook)).toList(),
-        rounded(outlook.groundFit(), 2),
+        outlook.species().stream()
+            .map(s -> SeasonViews.speciesView(s, outlook.years(), crop))
+            .toList(),
+        Arrays.stream(Purpose.values()).map(p -> SeasonViews.goal(p, outlook)).toList(),
+        SeasonViews.rounded(outlook.groundFit(), 2),
         history,
         changes);
   }
@@ -349,7 +350,7 @@ public class SeasonService {
             : outlooks.window(
                 weather, crop, c.species(input), SeedingMethod.of(input.method()), c.soil());
     NextStep next = next(c, farm, input, window);
-    SeasonView.CropShape shape = outlooks.shape(crop, SeasonService::shape);
+    SeasonView.CropShape shape = outlooks.shape(crop, SeasonViews::shape);
     return new Placed(
         furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next), shape);
   }
@@ -417,134 +418,19 @@ public class SeasonService {
         plan == null ? "" : c.words(plan.plan()),
         c.seeded(),
         c.ended(),
-        window == null ? null : view(window),
-        outlook == null ? null : rounded(outlook.low(), 2),
-        outlook == null ? null : rounded(outlook.middle(), 2),
-        outlook == null ? null : rounded(outlook.high(), 2),
-        outlook == null || plan == null ? null : goal(FieldCase.purpose(plan.plan()), outlook),
+        window == null ? null : SeasonViews.of(window),
+        outlook == null ? null : SeasonViews.rounded(outlook.low(), 2),
+        outlook == null ? null : SeasonViews.rounded(outlook.middle(), 2),
+        outlook == null ? null : SeasonViews.rounded(outlook.high(), 2),
+        outlook == null || plan == null
+            ? null
+            : SeasonViews.goal(FieldCase.purpose(plan.plan()), outlook),
         new SeasonView.Next(
             next.kind().name(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
         warnings);
   }
 
-  private static SeasonView.Goal goal(Purpose purpose, Outlook outlook) {
-    Spread worth = outlook.worth(purpose);
-    return new SeasonView.Goal(
-        purpose.key(),
-        purpose.label(),
-        purpose.measure(),
-        purpose.target(),
-        purpose.unit(),
-        outlook.met(purpose, purpose.target()),
-        outlook.years(),
-        worth.quantile(0.1),
-        worth.median(),
-        worth.quantile(0.9));
-  }
-
-  private static FieldSeasonView.SpeciesView speciesView(
-      Outlook.SpeciesOutlook s, int years, CropSeasons crop) {
-    return new FieldSeasonView.SpeciesView(
-        s.name(),
-        s.plantsPerM2().quantile(0.1),
-        s.plantsPerM2().median(),
-        s.plantsPerM2().quantile(0.9),
-        s.winterSurvival().median(),
-        s.stages().stream()
-            .map(
-                g ->
-                    new FieldSeasonView.StageView(
-                        g.name(),
-                        g.years(),
-                        years,
-                        day(g.day().quantile(0.1), crop),
-                        day(g.day().median(), crop),
-                        day(g.day().quantile(0.9), crop)))
-            .toList());
-  }
-
-  private static @Nullable LocalDate day(double count, CropSeasons crop) {
-    return Double.isFinite(count) ? crop.day(count) : null;
-  }
-
-  private static SeasonView.CropShape shape(CropSeasons crop) {
-    double[] standing = new double[POINTS];
-    double[] green = new double[POINTS];
-    int first = crop.count(LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1));
-    for (int p = 0; p < POINTS; p++) {
-      int day = first + 7 * p;
-      standing[p] =
-          Spread.of(crop.years().stream().mapToDouble(y -> y.standing(day)).toArray()).median();
-      green[p] =
-          Spread.of(crop.years().stream().mapToDouble(y -> y.greenCover(day)).toArray()).median();
-    }
-    return new SeasonView.CropShape(rounded(standing, 2), rounded(green, 2));
-  }
-
-  private static SeasonView.Strip strip(FarmView farm, FarmWeather weather) {
-    LocalDate start = start(farm);
-    int seen =
-        (int)
-            Math.max(
-                0,
-                Math.min(
-                    POINTS * 7L,
-                    java.time.temporal.ChronoUnit.DAYS.between(start, weather.record().end()) + 1));
-    double[] mean = new double[seen];
-    double[] rain = new double[seen];
-    int at = weather.record().indexOf(start);
-    for (int i = 0; i < seen; i++) {
-      boolean inside = at + i >= 0;
-      mean[i] = inside ? weather.record().meanC(at + i) : 0;
-      rain[i] = inside ? weather.record().precipMm(at + i) : 0;
-    }
-    double[] low = new double[POINTS];
-    double[] middle = new double[POINTS];
-    double[] high = new double[POINTS];
-    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.skies().start(), start);
-    for (int p = 0; p < POINTS; p++) {
-      int day = first + 7 * p;
-      Spread week =
-          Spread.of(
-              weather.skies().skies().stream()
-                  .mapToDouble(
-                      s -> {
-                        double sum = 0;
-                        for (int d = day; d < day + 7; d++) {
-                          sum += s.meanC(d);
-                        }
-                        return sum / 7;
-                      })
-                  .toArray());
-      low[p] = week.quantile(0.1);
-      middle[p] = week.median();
-      high[p] = week.quantile(0.9);
-    }
-    return new SeasonView.Strip(
-        rounded(mean, 1), rounded(rain, 1), rounded(low, 1), rounded(middle, 1), rounded(high, 1));
-  }
-
-  private static SeasonView.WindowView view(Window w) {
-    return new SeasonView.WindowView(
-        w.method().key(),
-        w.method().label(),
-        w.possible(),
-        edge(w.opens()),
-        edge(w.bestUntil()),
-        edge(w.closes()),
-        w.cautions().stream().map(ReasonView::of).toList());
-  }
-
-  private static SeasonView.Edge edge(Window.Edge edge) {
-    return new SeasonView.Edge(edge.day(), ReasonView.of(edge.reason()));
-  }
-
-  private static LocalDate start(FarmView farm) {
+  static LocalDate start(FarmView farm) {
     return LocalDate.of(farm.seasonYear(), Month.JULY, 1);
-  }
-
-  private static double[] rounded(double[] values, int places) {
-    double scale = Math.pow(10, places);
-    return Arrays.stream(values).map(v -> Math.round(v * scale) / scale).toArray();
   }
 }

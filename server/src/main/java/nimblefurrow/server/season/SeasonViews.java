@@ -1,0 +1,138 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.Arrays;
+import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.units.Spread;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.weather.FarmWeather;
+import org.jspecify.annotations.Nullable;
+
+/** What the core found, as the wire shows it. */
+final class SeasonViews {
+  private static final int POINTS = SeasonService.POINTS;
+
+  private SeasonViews() {}
+
+  static SeasonView.Goal goal(Purpose purpose, Outlook outlook) {
+    Spread worth = outlook.worth(purpose);
+    return new SeasonView.Goal(
+        purpose.key(),
+        purpose.label(),
+        purpose.measure(),
+        purpose.target(),
+        purpose.unit(),
+        outlook.met(purpose, purpose.target()),
+        outlook.years(),
+        worth.quantile(0.1),
+        worth.median(),
+        worth.quantile(0.9));
+  }
+
+  static FieldSeasonView.SpeciesView speciesView(
+      Outlook.SpeciesOutlook s, int years, CropSeasons crop) {
+    return new FieldSeasonView.SpeciesView(
+        s.name(),
+        s.plantsPerM2().quantile(0.1),
+        s.plantsPerM2().median(),
+        s.plantsPerM2().quantile(0.9),
+        s.winterSurvival().median(),
+        s.stages().stream()
+            .map(
+                g ->
+                    new FieldSeasonView.StageView(
+                        g.name(),
+                        g.years(),
+                        years,
+                        day(g.day().quantile(0.1), crop),
+                        day(g.day().median(), crop),
+                        day(g.day().quantile(0.9), crop)))
+            .toList());
+  }
+
+  static @Nullable LocalDate day(double count, CropSeasons crop) {
+    return Double.isFinite(count) ? crop.day(count) : null;
+  }
+
+  static SeasonView.CropShape shape(CropSeasons crop) {
+    double[] standing = new double[POINTS];
+    double[] green = new double[POINTS];
+    int first = crop.count(LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1));
+    for (int p = 0; p < POINTS; p++) {
+      int day = first + 7 * p;
+      standing[p] =
+          Spread.of(crop.years().stream().mapToDouble(y -> y.standing(day)).toArray()).median();
+      green[p] =
+          Spread.of(crop.years().stream().mapToDouble(y -> y.greenCover(day)).toArray()).median();
+    }
+    return new SeasonView.CropShape(rounded(standing, 2), rounded(green, 2));
+  }
+
+  static SeasonView.Strip strip(FarmView farm, FarmWeather weather) {
+    LocalDate start = SeasonService.start(farm);
+    int seen =
+        (int)
+            Math.max(
+                0,
+                Math.min(
+                    POINTS * 7L,
+                    java.time.temporal.ChronoUnit.DAYS.between(start, weather.record().end()) + 1));
+    double[] mean = new double[seen];
+    double[] rain = new double[seen];
+    int at = weather.record().indexOf(start);
+    for (int i = 0; i < seen; i++) {
+      boolean inside = at + i >= 0;
+      mean[i] = inside ? weather.record().meanC(at + i) : 0;
+      rain[i] = inside ? weather.record().precipMm(at + i) : 0;
+    }
+    double[] low = new double[POINTS];
+    double[] middle = new double[POINTS];
+    double[] high = new double[POINTS];
+    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.skies().start(), start);
+    for (int p = 0; p < POINTS; p++) {
+      int day = first + 7 * p;
+      Spread week =
+          Spread.of(
+              weather.skies().skies().stream()
+                  .mapToDouble(
+                      s -> {
+                        double sum = 0;
+                        for (int d = day; d < day + 7; d++) {
+                          sum += s.meanC(d);
+                        }
+                        return sum / 7;
+                      })
+                  .toArray());
+      low[p] = week.quantile(0.1);
+      middle[p] = week.median();
+      high[p] = week.quantile(0.9);
+    }
+    return new SeasonView.Strip(
+        rounded(mean, 1), rounded(rain, 1), rounded(low, 1), rounded(middle, 1), rounded(high, 1));
+  }
+
+  static SeasonView.WindowView of(Window w) {
+    return new SeasonView.WindowView(
+        w.method().key(),
+        w.method().label(),
+        w.possible(),
+        edge(w.opens()),
+        edge(w.bestUntil()),
+        edge(w.closes()),
+        w.cautions().stream().map(ReasonView::of).toList());
+  }
+
+  static SeasonView.Edge edge(Window.Edge edge) {
+    return new SeasonView.Edge(edge.day(), ReasonView.of(edge.reason()));
+  }
+
+  static double[] rounded(double[] values, int places) {
+    double scale = Math.pow(10, places);
+    return Arrays.stream(values).map(v -> Math.round(v * scale) / scale).toArray();
+  }
+}
