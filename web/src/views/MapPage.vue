@@ -63,6 +63,7 @@ function paint(f: Furrow): Legend {
     SEED_NOW: css('--leaf'),
     END_NOW: css('--leaf'),
     SEED_SOON: css('--leaf-fan'),
+    CONFIRM: '#8fb6cc',
     LOOK: '#8fb6cc',
     WAIT: css('--crop-green'),
     CHOOSE: css('--plate'),

@@ -17,6 +17,7 @@ const PRESSING = [
   'CLOSING',
   'SEED_NOW',
   'END_NOW',
+  'CONFIRM',
   'LOOK',
   'SEED_SOON',
   'CHOOSE',

@@ -26,6 +26,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     CLOSING("closes this week"),
     SEED_NOW("open now"),
     END_NOW("end it now"),
+    CONFIRM("was it seeded?"),
     LOOK("go and count"),
     SEED_SOON("opens within a week"),
     CHOOSE("no cover yet"),
@@ -52,6 +53,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
    * @param today the day it is
    * @param window when it can be seeded
    * @param seedOn when it is meant to be
+   * @param accepted whether the plan was accepted, so that its day may simply have come and gone
    * @param seeded when it was, if it was
    * @param ending how it is meant to end
    * @param endOn when
@@ -61,6 +63,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       LocalDate today,
       Window window,
       LocalDate seedOn,
+      boolean accepted,
       @Nullable LocalDate seeded,
       EndingWay ending,
       LocalDate endOn,
@@ -68,11 +71,21 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     if (ended != null) {
       return new NextStep(Kind.ENDED, ended, Reason.of("ended on {day}").with("day", ended));
     }
-    return seeded == null ? toSeed(today, window, seedOn) : growing(today, seeded, ending, endOn);
+    return seeded == null
+        ? toSeed(today, window, seedOn, accepted)
+        : growing(today, seeded, ending, endOn);
   }
 
-  private static NextStep toSeed(LocalDate today, Window window, LocalDate seedOn) {
+  private static NextStep toSeed(
+      LocalDate today, Window window, LocalDate seedOn, boolean accepted) {
     LocalDate closes = window.closes().day();
+    if (accepted && today.isAfter(seedOn) && window.standing(seedOn) != Window.Standing.TOO_LATE) {
+      return new NextStep(
+          Kind.CONFIRM,
+          seedOn,
+          Reason.of("meant for {day}: write down when it was seeded, or move it")
+              .with("day", seedOn));
+    }
     Reason how =
         Reason.of("{method}: meant for {day}, window {opens} to {closes}")
             .with("method", window.method().label())

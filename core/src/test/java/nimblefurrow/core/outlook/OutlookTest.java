@@ -163,6 +163,10 @@ class OutlookTest {
     assertThat(step(opens, window, null, end)).isEqualTo(NextStep.Kind.SEED_NOW);
     assertThat(step(closes.minusDays(2), window, null, end)).isEqualTo(NextStep.Kind.CLOSING);
     assertThat(step(closes.plusDays(1), window, null, end)).isEqualTo(NextStep.Kind.MISSED);
+    NextStep asked =
+        NextStep.of(
+            closes.plusDays(9), window, opens, true, null, EndingWay.SPRAY_EARLY, end, null);
+    assertThat(asked.kind()).as("an accepted day that passed").isEqualTo(NextStep.Kind.CONFIRM);
     assertThat(step(opens.plusDays(30), window, opens, end)).isEqualTo(NextStep.Kind.LOOK);
     assertThat(step(opens.plusDays(90), window, opens, end)).isEqualTo(NextStep.Kind.WAIT);
     assertThat(step(end.minusDays(5), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
@@ -171,7 +175,7 @@ class OutlookTest {
   private static NextStep.Kind step(
       LocalDate today, Window window, LocalDate seeded, LocalDate end) {
     return NextStep.of(
-            today, window, window.opens().day(), seeded, EndingWay.SPRAY_EARLY, end, null)
+            today, window, window.opens().day(), false, seeded, EndingWay.SPRAY_EARLY, end, null)
         .kind();
   }
 }

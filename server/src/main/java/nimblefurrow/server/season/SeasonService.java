@@ -370,6 +370,7 @@ public class SeasonService {
         farm.today(),
         window,
         plan.seedOn(),
+        plan.status().equals("accepted"),
         c.seeded(),
         EndingWay.of(plan.ending()),
         plan.endOn(),
