@@ -18,6 +18,7 @@ import nimblefurrow.core.units.Curve;
  * @param carbonToNitrogen C:N of the tops by stage fraction
  * @param rollerKill share of single plants a roller kills, by stage fraction
  * @param rollerKillName name of that curve, such as {@code vetch}
+ * @param sprayKind how herbicides find it: grass, wheat, ryegrass, legume, clover, brassica, other
  * @param dates useful seeding dates
  * @param advice words on ending and risks
  * @param seedUsdPerKg usual price of seed, US dollars per kg
@@ -36,6 +37,7 @@ public record Species(
     Curve carbonToNitrogen,
     Curve rollerKill,
     String rollerKillName,
+    String sprayKind,
     Dates dates,
     Advice advice,
     double seedUsdPerKg) {

@@ -22,10 +22,20 @@ public final class SpeciesTable {
 
   /** The table that ships with the model. */
   public static SpeciesTable shipped() {
+    return of(CsvTable.shipped("species.csv"));
+  }
+
+  /**
+   * A table of rows with the columns of the shipped one.
+   *
+   * @throws IllegalArgumentException when a row names what there is not, or has no number where one
+   *     belongs
+   */
+  public static SpeciesTable of(List<CSVRecord> rows) {
     Map<String, StageScale> scales = scales();
     CurveTable curves = CurveTable.shipped();
     Map<String, Species> all = new LinkedHashMap<>();
-    for (CSVRecord row : CsvTable.shipped("species.csv")) {
+    for (CSVRecord row : rows) {
       Species species = read(row, scales, curves);
       all.put(species.id(), species);
     }
@@ -115,6 +125,7 @@ public final class SpeciesTable {
         carbonToNitrogen,
         rollerKill,
         r.get("kill"),
+        r.get("spray"),
         new Species.Dates(number(r, "wk_early"), number(r, "wk_late")),
         new Species.Advice(r.get("roller"), r.get("herbicide"), r.get("notes")),
         number(r, "cost_usd_kg"));

@@ -15,5 +15,13 @@ public enum Unit {
   /** A count without a unit, such as years. */
   COUNT,
   PER_M2,
-  USD_PER_HA
+  USD_PER_HA,
+  /** A mass. */
+  KG,
+  /** A length of metres. */
+  M,
+  /** Money. */
+  USD,
+  KMH,
+  HOURS
 }

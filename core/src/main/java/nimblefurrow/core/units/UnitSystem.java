@@ -18,6 +18,8 @@ public enum UnitSystem {
   public static final double HA_PER_ACRE = M2_PER_ACRE / 10_000;
 
   private static final double MM_PER_INCH = 25.4;
+  private static final double M_PER_FOOT = 0.3048;
+  private static final double KM_PER_MILE = 1.609344;
   private static final double LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB;
   private static final double M2_PER_FT2 = 0.09290304;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -38,7 +40,10 @@ public enum UnitSystem {
       case PER_M2 -> value * M2_PER_FT2;
       case USD_PER_HA -> value * HA_PER_ACRE;
       case SHARE -> value * 100;
-      case DAYS, COUNT -> value;
+      case KG -> value / KG_PER_LB;
+      case M -> value / M_PER_FOOT;
+      case KMH -> value / KM_PER_MILE;
+      case DAYS, COUNT, USD, HOURS -> value;
     };
   }
 
@@ -63,6 +68,11 @@ public enum UnitSystem {
       case USD_PER_HA -> us ? " $/ac" : " $/ha";
       case SHARE -> " %";
       case DAYS -> " days";
+      case KG -> us ? " lb" : " kg";
+      case M -> us ? " ft" : " m";
+      case KMH -> us ? " mph" : " km/h";
+      case HOURS -> " h";
+      case USD -> " $";
       case COUNT -> "";
     };
   }
@@ -87,6 +97,8 @@ public enum UnitSystem {
       case HA -> this == US ? 0 : 1;
       case MM -> this == US ? 2 : 0;
       case PER_M2 -> this == US ? 1 : 0;
+      case KMH, HOURS -> 1;
+      case M -> this == US ? 0 : 1;
       default -> 0;
     };
   }

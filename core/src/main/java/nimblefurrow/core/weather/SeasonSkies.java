@@ -13,11 +13,13 @@ import org.jspecify.annotations.Nullable;
 public final class SeasonSkies {
   private final int seasonYear;
   private final LocalDate today;
+  private final int firstPastYear;
   private final List<Sky> skies;
 
-  private SeasonSkies(int seasonYear, LocalDate today, List<Sky> skies) {
+  private SeasonSkies(int seasonYear, LocalDate today, int firstPastYear, List<Sky> skies) {
     this.seasonYear = seasonYear;
     this.today = today;
+    this.firstPastYear = firstPastYear;
     this.skies = List.copyOf(skies);
   }
 
@@ -53,7 +55,7 @@ public final class SeasonSkies {
           "the weather from %s to %s holds no whole season from January to the August after it"
               .formatted(history.start(), history.end()));
     }
-    return new SeasonSkies(seasonYear, today, skies);
+    return new SeasonSkies(seasonYear, today, first, skies);
   }
 
   private static DailyWeather oneWay(
@@ -107,6 +109,11 @@ public final class SeasonSkies {
   /** One sky for each past year. All begin on 1 January of the season's year. */
   public List<Sky> skies() {
     return skies;
+  }
+
+  /** The past year that gave the days to come of the sky at an index. */
+  public int pastYear(int index) {
+    return firstPastYear + index;
   }
 
   /** How many past years there are. */

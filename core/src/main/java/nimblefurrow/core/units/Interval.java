@@ -1,0 +1,68 @@
+package nimblefurrow.core.units;
+
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+import org.apache.commons.statistics.distribution.TDistribution;
+
+/**
+ * A range that holds the truth with a stated confidence.
+ *
+ * @param low lower end
+ * @param high upper end
+ */
+public record Interval(double low, double high) {
+  private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
+
+  /**
+   * Of a share, from {@code hits} out of {@code tried}: Wilson 1927. Never outside 0..1 and never
+   * without width.
+   */
+  public static Interval ofShare(double hits, double tried, double confidence) {
+    double z = normal(confidence);
+    double p = hits / tried;
+    double z2 = z * z / tried;
+    double middle = (p + z2 / 2) / (1 + z2);
+    double half = z * Math.sqrt(p * (1 - p) / tried + z2 / (4 * tried)) / (1 + z2);
+    return new Interval(Math.max(0, middle - half), Math.min(1, middle + half));
+  }
+
+  /**
+   * Of the mean of counts: Student's t over the counts. One count, or counts that are all alike,
+   * say nothing of their spread: then the plants are taken as scattered by chance (exact Poisson
+   * interval of Garwood 1936 on their sum).
+   */
+  public static Interval ofMeanCount(double[] counts, double confidence) {
+    int n = counts.length;
+    double sum = 0;
+    for (double c : counts) {
+      sum += c;
+    }
+    double mean = sum / n;
+    double squares = 0;
+    for (double c : counts) {
+      squares += (c - mean) * (c - mean);
+    }
+    if (n < 2 || squares == 0) {
+      double tail = (1 - confidence) / 2;
+      double low =
+          sum <= 0
+              ? 0
+              : ChiSquaredDistribution.of(2 * sum).inverseCumulativeProbability(tail) / 2 / n;
+      double high =
+          ChiSquaredDistribution.of(2 * sum + 2).inverseCumulativeProbability(1 - tail) / 2 / n;
+      return new Interval(low, high);
+    }
+    double half = student(confidence, n - 1) * Math.sqrt(squares / (n - 1) / n);
+    return new Interval(Math.max(0, mean - half), mean + half);
+  }
+
+  /** Two-sided quantile of the normal distribution. */
+  public static double normal(double confidence) {
+    return NORMAL.inverseCumulativeProbability((1 + confidence) / 2);
+  }
+
+  /** Two-sided quantile of Student's t. */
+  public static double student(double confidence, double degreesOfFreedom) {
+    return TDistribution.of(degreesOfFreedom).inverseCumulativeProbability((1 + confidence) / 2);
+  }
+}

@@ -1,0 +1,63 @@
+package nimblefurrow.core.units;
+
+import java.util.Locale;
+
+/** What inputs must be, each refused with a sentence. */
+public final class Need {
+  /** More than any farm has of anything; beyond it sums would run out of range. */
+  private static final double MOST = 1e9;
+
+  private Need() {}
+
+  /** Any number a machine could show. */
+  public static double number(String where, String what, double value) {
+    if (!(Math.abs(value) <= MOST)) {
+      throw new Refused(where, "%s must be a number below a billion.".formatted(what));
+    }
+    return value;
+  }
+
+  /** Above zero, and less than a billion. */
+  public static double positive(String where, String what, double value) {
+    if (!(value > 0)) {
+      throw new Refused(where, "%s must be more than 0; it is %s.".formatted(what, said(value)));
+    }
+    return number(where, what, value);
+  }
+
+  /** Zero or more, and less than a billion. */
+  public static double notNegative(String where, String what, double value) {
+    if (!(value >= 0)) {
+      throw new Refused(where, "%s must be 0 or more; it is %s.".formatted(what, said(value)));
+    }
+    return number(where, what, value);
+  }
+
+  /** A share above 0 up to 1. */
+  public static double share(String where, String what, double value) {
+    if (!(value > 0 && value <= 1)) {
+      throw new Refused(
+          where,
+          "%s must be above 0 up to 100 %%; it is %s %%.".formatted(what, said(value * 100)));
+    }
+    return value;
+  }
+
+  /** How sure an interval is to be: between 50 and 99.9 %. */
+  public static double confidence(double value) {
+    if (!(value >= 0.5 && value <= 0.999)) {
+      throw new Refused(
+          "confidence",
+          "Confidence must be between 50 and 99.9 %%; it is %s %%.".formatted(said(value * 100)));
+    }
+    return value;
+  }
+
+  private static String said(double value) {
+    if (Double.isNaN(value) || Double.isInfinite(value)) {
+      return "not a number";
+    }
+    String text = String.format(Locale.ENGLISH, "%.3f", value);
+    return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+  }
+}
