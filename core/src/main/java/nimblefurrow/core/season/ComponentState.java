@@ -58,6 +58,19 @@ final class ComponentState {
   double leafArea;
   double lightWeight;
 
+  /** Killed by a spray and still standing, Mg/ha; its leaf area on that day. */
+  double dyingMass;
+
+  double dyingLeaf;
+  int dyingFrom;
+  int dyingDays;
+
+  /** Share of the leaves that face the light again after the roller. */
+  double upright = 1;
+
+  private int laidOn;
+  private int standUpDays;
+
   ComponentState(
       CoverComponent component, ModelParameters.SeedPlacement placement, NitrogenLevel nitrogen) {
     this.component = component;
@@ -204,6 +217,30 @@ final class ComponentState {
     return lost;
   }
 
+  /** The roller lays the survivors down; they rise over some days. */
+  void layDown(int i, int days) {
+    laidOn = i;
+    standUpDays = days;
+    upright = days > 0 ? 0 : 1;
+  }
+
+  void standUp(int i) {
+    if (upright < 1) {
+      upright = clamp((double) (i - laidOn) / standUpDays);
+    }
+  }
+
+  /** Leaf area of what a spray killed, fading to nothing by the day it is brown. */
+  double fadingLeaf(int i) {
+    return dyingMass <= 0 ? 0 : dyingLeaf * clamp(1 - (double) (i - dyingFrom) / dyingDays);
+  }
+
+  /** Whether a low cut takes the growing point: what heads on one stem does not come again. */
+  boolean growingPointIsUp() {
+    boolean regrows = species.legume() || species.sprayKind().equals("ryegrass");
+    return !regrows && stage >= species.clock().scale().stages().get(0).fraction();
+  }
+
   /**
    * Moves the stage clock.
    *
@@ -241,6 +278,34 @@ final class ComponentState {
       }
       nextStage++;
     }
+  }
+
+  /** A count outranks the model: the stand is as many plants of the size the model has. */
+  void seePlants(double perM2, int i) {
+    mass = plants > 0 ? mass * perM2 / plants : perM2 * species.growth().seedlingMg() * 1e-5;
+    emerged += Math.max(0, perM2 - plants);
+    plants = perM2;
+    if (perM2 > 0 && emergedOn < 0) {
+      emergedOn = i;
+    }
+  }
+
+  /** A stage outranks the model: stages it has not reached are taken back, others are reached. */
+  void seeStage(double fraction, int i) {
+    if (!needSet || plants <= 0) {
+      return;
+    }
+    stage = fraction;
+    ptu = fraction * need;
+    StageScale scale = species.clock().scale();
+    while (nextStage > 0 && scale.stages().get(nextStage - 1).fraction() > stage) {
+      nextStage--;
+      stageDays[nextStage] = -1;
+      if (nextStage == scale.keyIndex()) {
+        massAtKey = Double.NaN;
+      }
+    }
+    reachStages(i);
   }
 
   /** Spread of emergence, days. */

@@ -5,6 +5,9 @@ import static nimblefurrow.core.units.Maths.clamp;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +27,8 @@ public final class CropColumns {
   private final double[] deepRootWeight;
   private final double[] residueLeft;
   private final int planted;
+  // Found again, not part of what this is: safe to share among threads.
+  private final Map<BareSeason.Key, BareSeason> bare = new ConcurrentHashMap<>();
   private int harvest;
   private int mature = -1;
   private double residueMgPerHa;
@@ -105,6 +110,11 @@ public final class CropColumns {
   /** Leaves unfolded of corn, or days from planting of soybeans; 0 for other crops. */
   public double stage(int i) {
     return stage[i];
+  }
+
+  /** The ground under this crop before seeding, run once for all fields that share it. */
+  BareSeason bare(BareSeason.Key key, Function<BareSeason.Key, BareSeason> run) {
+    return bare.computeIfAbsent(key, run);
   }
 
   /** Index of the day the field is clear; the number of days if that lies beyond the weather. */

@@ -41,8 +41,10 @@ public final class ModelParameters {
   private final Curve grainLight;
   private final Curve grainCover;
   private final Curve grainRoots;
+  private final CurveTable curves;
 
   private ModelParameters(CurveTable curves) {
+    this.curves = curves;
     cerealHeight = curves.get("height", "cereal");
     broadleafHeight = curves.get("height", "broadleaf");
     soybeanLeafLoss = curves.get("soybeanLeafLoss", "soybean");
@@ -109,6 +111,21 @@ public final class ModelParameters {
 
   Curve grainRoots() {
     return grainRoots;
+  }
+
+  /** Share of a kind of plant a herbicide kills when warm, by stage fraction. */
+  Curve sprayKill(String kind) {
+    return curves.get("sprayKill", kind);
+  }
+
+  /** The same by height in cm, for kinds that are judged so. */
+  Curve sprayKillByHeight(String kind) {
+    return curves.get("sprayKillByHeight", kind);
+  }
+
+  /** Days from a systemic herbicide until a kind of plant is brown. */
+  double sprayBrownDays(String kind) {
+    return curves.get("sprayBrownDays", kind).at(0);
   }
 
   private static <T> T required(@org.jspecify.annotations.Nullable T value, Object key) {

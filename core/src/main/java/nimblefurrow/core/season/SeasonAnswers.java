@@ -45,6 +45,9 @@ public final class SeasonAnswers {
     if (run.termination() != null) {
       s.put("termination", termination(run.termination()));
     }
+    if (!run.effects().isEmpty()) {
+      s.put("acts", run.effects().stream().map(SeasonAnswers::effect).toList());
+    }
     return s;
   }
 
@@ -68,6 +71,19 @@ public final class SeasonAnswers {
     return m;
   }
 
+  private static Map<String, @Nullable Object> effect(EndingEffect e) {
+    Map<String, @Nullable Object> m = new LinkedHashMap<>();
+    m.put("way", e.act().getClass().getSimpleName().toLowerCase(Locale.ROOT));
+    m.put("on", e.act().on());
+    m.put("kill", list(e.kill()));
+    m.put("mulchMgPerHa", e.mulchMgPerHa());
+    m.put("dyingMgPerHa", e.dyingMgPerHa());
+    m.put("takenOffMgPerHa", e.takenOffMgPerHa());
+    m.put("buriedMgPerHa", e.buriedMgPerHa());
+    m.put("brownOn", e.brownOn());
+    return m;
+  }
+
   /** The daily states of a run by key, each a list with one value a day or one list a component. */
   public static Map<String, Object> days(SeasonRun run) {
     SeasonColumns c = run.columns();
@@ -85,6 +101,7 @@ public final class SeasonAnswers {
     d.put("topSoilWetness", c.topSoilWetness);
     d.put("going", Arrays.stream(c.going).map(SeasonAnswers::word).toList());
     d.put("mulchMgPerHa", c.mulchMgPerHa);
+    d.put("dyingMgPerHa", c.dyingMgPerHa);
     d.put("mulchCarbonToNitrogen", c.mulchCarbonToNitrogen);
     d.put("residueMgPerHa", c.residueMgPerHa);
     // The door's vectors hold the depth in cm under this key: docs/decisions/0004.

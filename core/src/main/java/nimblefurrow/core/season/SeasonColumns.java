@@ -22,6 +22,7 @@ public final class SeasonColumns {
   final double[] topSoilWetness;
   final Going[] going;
   final double[] mulchMgPerHa;
+  final double[] dyingMgPerHa;
   final double[] mulchCarbonToNitrogen;
   final double[] residueMgPerHa;
   final double[] snowDepthCm;
@@ -59,6 +60,7 @@ public final class SeasonColumns {
     soilWaterMm = new double[3][rest];
     topSoilWetness = full ? new double[days] : NONE;
     mulchMgPerHa = full ? new double[days] : NONE;
+    dyingMgPerHa = full ? new double[days] : NONE;
     mulchCarbonToNitrogen = full ? new double[days] : NONE;
     residueMgPerHa = full ? new double[days] : NONE;
     snowDepthCm = full ? new double[days] : NONE;
@@ -153,6 +155,11 @@ public final class SeasonColumns {
   /** Mulch, Mg/ha. */
   public double[] mulchMgPerHa() {
     return mulchMgPerHa;
+  }
+
+  /** Cover killed by a spray that stands and browns, Mg/ha; neither cover nor mulch yet. */
+  public double[] dyingMgPerHa() {
+    return dyingMgPerHa;
   }
 
   /** Carbon to nitrogen of the mulch. */

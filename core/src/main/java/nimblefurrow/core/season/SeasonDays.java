@@ -2,14 +2,9 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.Month;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The days of one season in order. Each step of a day uses the states left by the step before; the
@@ -21,7 +16,7 @@ final class SeasonDays {
   private static final double DORMANT_SNOW_MM = 5;
   private static final double SNOW_CM_PER_MM = 0.6;
   private static final double LEAF_AREA_MAX = 6;
-  private static final double MULCH_THAT_HOLDS = 4;
+  static final double BARE_ROOTS_M = 0.15;
 
   private final ModelParameters parameters;
   private final Sky sky;
@@ -35,7 +30,9 @@ final class SeasonDays {
   private final int first;
   private final int days;
   private final int seeded;
-  private final int ended;
+  private final int seedStops;
+  private final EndingActs acts;
+  private final Sightings sightings;
   private final int newYear;
   private final SeasonColumns columns;
 
@@ -44,16 +41,18 @@ final class SeasonDays {
   private double snow;
   private double water;
   private double skin;
-  private boolean wetBefore;
+  private boolean soilWasWet;
+  private boolean skinWasWet;
+  private Going goingNow = Going.UNFIT;
   private boolean open;
   private double shielding;
   private double leafArea;
+  private double fadingDepth;
   private double rootsM = Double.NaN;
   private double deepWeight;
   private double caught;
   private double waterStatus;
   private double standMass;
-  private @Nullable Terminated termination;
 
   SeasonDays(
       ModelParameters parameters,
@@ -62,6 +61,24 @@ final class SeasonDays {
       SeasonPlan plan,
       double lagged,
       SeasonColumns.Detail detail) {
+    this(parameters, sky, crop, plan, lagged, detail, stand(parameters, plan));
+  }
+
+  /** The ground of a plan without its cover. */
+  static SeasonDays bare(
+      ModelParameters parameters, Sky sky, CropColumns crop, SeasonPlan plan, double lagged) {
+    return new SeasonDays(
+        parameters, sky, crop, plan, lagged, SeasonColumns.Detail.ODDS, new ComponentState[0]);
+  }
+
+  private SeasonDays(
+      ModelParameters parameters,
+      Sky sky,
+      CropColumns crop,
+      SeasonPlan plan,
+      double lagged,
+      SeasonColumns.Detail detail,
+      ComponentState[] stand) {
     this.parameters = parameters;
     this.sky = sky;
     this.weather = sky.weather();
@@ -70,44 +87,82 @@ final class SeasonDays {
     this.lagged = lagged;
     this.soil = new SoilColumn(parameters, plan.soil(), plan.start().initialAvailableWater());
     this.litter = new Litter(plan.start().residueMgPerHa());
-    ModelParameters.SeedPlacement placement = parameters.placement(plan.placement());
-    this.buried = placement.buried();
-    this.stand = new ComponentState[plan.cover().size()];
-    for (int c = 0; c < stand.length; c++) {
-      stand[c] = new ComponentState(plan.cover().get(c), placement, plan.start().nitrogen());
-    }
+    this.buried = parameters.placement(plan.placement()).buried();
+    this.stand = stand;
     this.first = weather.indexOf(plan.firstDay());
     this.days = weather.indexOf(plan.lastDay()) - first + 1;
     this.seeded = weather.indexOf(plan.seededOn());
-    Ending ending = plan.ending();
-    this.ended = ending == null ? Integer.MAX_VALUE : weather.indexOf(ending.on());
+    this.acts = new EndingActs(parameters, sky, plan.endings(), stand, litter, soil);
+    this.sightings = new Sightings(parameters, weather, plan.seen(), stand);
+    this.seedStops = acts.seedStops();
     this.newYear = weather.indexOf(LocalDate.of(plan.year() + 1, Month.JANUARY, 1));
     this.columns = new SeasonColumns(plan.firstDay(), days, stand.length, detail);
   }
 
+  private static ComponentState[] stand(ModelParameters parameters, SeasonPlan plan) {
+    ModelParameters.SeedPlacement placement = parameters.placement(plan.placement());
+    return plan.cover().stream()
+        .map(c -> new ComponentState(c, placement, plan.start().nitrogen()))
+        .toArray(ComponentState[]::new);
+  }
+
   SeasonRun run() {
-    for (int day = 0; day < days; day++) {
-      int i = first + day;
-      double mean = sky.meanC(i);
-      feelGround(mean);
-      cutCrop(i);
-      takeSnowAndRain(i, mean);
-      soil.infiltrateAndDrain(water);
-      germinate(i, mean);
-      drySkin(i);
-      winter(i, mean);
-      develop(i, mean);
-      spreadLeaves();
-      evaporateAndTranspire(i);
-      grow(i);
-      thin(i);
-      litter.decay(mean, i >= ended, crop.residueLeft(i));
-      if (i == ended) {
-        terminate();
-      }
-      record(day, i);
+    return run(0);
+  }
+
+  /** Runs on from what the bare ground was like shortly before seeding. */
+  SeasonRun runAfter(BareSeason bare) {
+    int start = bare.startBefore(seeded - first);
+    BareSeason.GroundState state = bare.at(start);
+    lagged = state.lagged();
+    snow = state.snow();
+    skin = state.skin();
+    soilWasWet = state.soilWasWet();
+    skinWasWet = state.skinWasWet();
+    litter.residue = state.residue();
+    soil.restore(state.soil());
+    bare.fill(columns, start);
+    return run(start);
+  }
+
+  private SeasonRun run(int start) {
+    for (int day = start; day < days; day++) {
+      day(day);
     }
     return result();
+  }
+
+  /** The ground as it is between two days. */
+  BareSeason.GroundState ground() {
+    return new BareSeason.GroundState(
+        lagged, snow, skin, soilWasWet, skinWasWet, litter.residue, soil.state());
+  }
+
+  /** Whether the ground carries machines at the end of the last day run. */
+  Going going() {
+    return goingNow;
+  }
+
+  /** Runs one day, counted from the season's first. */
+  void day(int day) {
+    int i = first + day;
+    double mean = sky.meanC(i);
+    feelGround(mean);
+    cutCrop(i);
+    takeSnowAndRain(i, mean);
+    soil.infiltrateAndDrain(water);
+    germinate(i, mean);
+    drySkin(i);
+    winter(i, mean);
+    develop(i, mean);
+    spreadLeaves(i);
+    evaporateAndTranspire(i);
+    grow(i);
+    thin(i);
+    litter.decay(mean, i >= acts.down(), crop.residueLeft(i));
+    acts.apply(i);
+    sightings.apply(i);
+    record(day, i);
   }
 
   private void feelGround(double mean) {
@@ -141,13 +196,15 @@ final class SeasonDays {
     if (open || skin > 0) {
       shielding = Math.exp(-0.35 * (litter.mulch + litter.residue));
     }
-    boolean wet = buried ? Math.max(soil.available1, soil.available2) >= 0.15 : skin > 0;
-    if (i >= seeded && i < ended) {
+    boolean soilWet = Math.max(soil.available1, soil.available2) >= 0.15;
+    boolean skinWet = skin > 0;
+    if (i >= seeded && i < seedStops) {
       for (ComponentState c : stand) {
-        c.germinate(i, ground, mean, wet, wetBefore);
+        c.germinate(i, ground, mean, buried ? soilWet : skinWet, buried ? soilWasWet : skinWasWet);
       }
     }
-    wetBefore = wet;
+    soilWasWet = soilWet;
+    skinWasWet = skinWet;
   }
 
   private void drySkin(int i) {
@@ -185,14 +242,15 @@ final class SeasonDays {
     }
   }
 
-  private void spreadLeaves() {
+  private void spreadLeaves(int i) {
     standMass = 0;
     for (ComponentState c : stand) {
       standMass += c.mass;
     }
     leafArea = 0;
     caught = 0;
-    if (standMass <= 0) {
+    double fading = acts.dyingMass();
+    if (standMass <= 0 && fading <= 0) {
       for (ComponentState c : stand) {
         c.leafArea = 0;
       }
@@ -201,12 +259,20 @@ final class SeasonDays {
     double share = 0.85 * Math.exp(-0.16 * standMass);
     for (ComponentState c : stand) {
       double most = c.plants * c.species.growth().leafMaxM2();
-      c.leafArea = Math.min(c.leafPerMass * share * c.mass, most) * c.green();
+      c.leafArea = Math.min(c.leafPerMass * share * c.mass, most) * c.green() * c.upright;
       leafArea += c.leafArea;
+    }
+    fadingDepth = 0;
+    if (fading > 0) {
+      for (ComponentState c : stand) {
+        leafArea += c.fadingLeaf(i);
+        fadingDepth += c.species.growth().k() * c.fadingLeaf(i);
+      }
     }
     double scale = leafArea > LEAF_AREA_MAX ? LEAF_AREA_MAX / leafArea : 1;
     leafArea *= scale;
-    double depth = 0;
+    fadingDepth *= scale;
+    double depth = fadingDepth;
     for (ComponentState c : stand) {
       c.leafArea *= scale;
       depth += c.species.growth().k() * c.leafArea;
@@ -219,7 +285,7 @@ final class SeasonDays {
     double light = crop.lightAtGround(i);
     double cropCoefficient = 1.15 * crop.greenCover(i);
     double coverCoefficient = open ? 1.10 * caught * light : 0;
-    double roots = standRoots();
+    double roots = standRoots(i);
     if (roots != rootsM) {
       rootsM = roots;
       deepWeight = SoilColumn.deepRootWeight(roots);
@@ -237,15 +303,18 @@ final class SeasonDays {
     soil.coverTranspirationMm += soil.transpire(coverCoefficient * waterStatus * et0, deepWeight);
   }
 
-  private double standRoots() {
+  private double standRoots(int i) {
     if (leafArea <= 0) {
-      return 0.15;
+      return BARE_ROOTS_M;
     }
     double sum = 0;
     for (ComponentState c : stand) {
       sum += c.leafArea * c.rootsM();
+      if (c.dyingMass > 0) {
+        sum += c.fadingLeaf(i) * c.rootsM();
+      }
     }
-    return sum / leafArea;
+    return Math.max(BARE_ROOTS_M, sum / leafArea);
   }
 
   private void grow(int i) {
@@ -261,6 +330,8 @@ final class SeasonDays {
         }
         weights += c.lightWeight;
       }
+      // What a spray killed shades the rest until it is brown, and makes nothing of the light.
+      weights += fadingDepth;
       double crowd = Maths.clamp(1 - taken * taken);
       double par = 0.48 * sky.solarMj(i);
       double common = par * caught * waterStatus * crowd * crop.lightAtGround(i) / 100;
@@ -297,55 +368,6 @@ final class SeasonDays {
     }
   }
 
-  private void terminate() {
-    Ending ending = plan.ending();
-    if (ending == null) {
-      return;
-    }
-    int n = stand.length;
-    double[] kill = new double[n];
-    double[] stages = new double[n];
-    double[] heights = new double[n];
-    double cover = 0;
-    double nitrogen = 0;
-    for (ComponentState c : stand) {
-      cover += c.mass;
-      nitrogen += 430 * c.mass / c.carbonToNitrogen();
-    }
-    double tallest = 0;
-    for (int c = 0; c < n; c++) {
-      stages[c] = stand[c].stage;
-      heights[c] = stand[c].alive() ? stand[c].heightCm(parameters, cover) : 0;
-      tallest = Math.max(tallest, heights[c]);
-    }
-    for (int c = 0; c < n; c++) {
-      kill[c] = ending instanceof Ending.Roll roll ? RollerKill.of(stand[c], roll, tallest) : 1;
-    }
-    for (int c = 0; c < n; c++) {
-      ComponentState state = stand[c];
-      litter.add(state.lose(kill[c]), state.carbonToNitrogen());
-      state.waiting = 0;
-    }
-    double percentNitrogen = cover > 0 ? nitrogen / (10 * cover) : 0;
-    double available = cover > 0 ? nitrogen * Math.min(60, 24.5 * percentNitrogen - 37) / 100 : 0;
-    termination =
-        new Terminated(
-            ending.on(),
-            cover,
-            kill,
-            cover > 0 ? 430 * cover / nitrogen : null,
-            nitrogen,
-            available,
-            soil.coverTranspirationMm,
-            stages,
-            litter.mulch,
-            heights,
-            null,
-            null,
-            null,
-            null);
-  }
-
   private void record(int day, int i) {
     double mass = 0;
     for (int c = 0; c < stand.length; c++) {
@@ -358,10 +380,11 @@ final class SeasonDays {
     columns.rootsM[day] = rootsM;
     double wetness = soil.topWetness();
     double firmed = mass > 0.5 ? 0.04 : 0;
-    columns.going[day] =
+    goingNow =
         wetness <= 0.92 + firmed
             ? Going.FIT
             : wetness <= 0.98 + firmed ? Going.MARGINAL : Going.UNFIT;
+    columns.going[day] = goingNow;
     if (columns.full()) {
       recordRest(day, i, wetness);
     }
@@ -381,6 +404,7 @@ final class SeasonDays {
     columns.soilWaterMm[2][day] = soil.water3;
     columns.topSoilWetness[day] = wetness;
     columns.mulchMgPerHa[day] = litter.mulch;
+    columns.dyingMgPerHa[day] = acts.dyingMass();
     columns.mulchCarbonToNitrogen[day] = litter.carbonToNitrogen;
     columns.residueMgPerHa[day] = litter.residue;
     columns.snowDepthCm[day] = SNOW_CM_PER_MM * snow;
@@ -389,95 +413,6 @@ final class SeasonDays {
   }
 
   private SeasonRun result() {
-    List<SeasonRun.Component> components = new ArrayList<>();
-    for (ComponentState c : stand) {
-      components.add(component(c));
-    }
-    int harvest = crop.harvestIndex();
-    int year = plan.year();
-    SoilColumn s = soil;
-    return new SeasonRun(
-        columns,
-        harvest >= 0 && harvest < weather.days() ? weather.start().plusDays(harvest) : null,
-        List.copyOf(components),
-        new SeasonRun.CoverOn(
-            coverOn(LocalDate.of(year, Month.NOVEMBER, 20)),
-            coverOn(LocalDate.of(year + 1, Month.MARCH, 1)),
-            coverOn(LocalDate.of(year + 1, Month.APRIL, 1)),
-            coverOn(LocalDate.of(year + 1, Month.MAY, 1))),
-        firstFit(LocalDate.of(year + 1, Month.APRIL, 20)),
-        new SeasonRun.Water(
-            s.coverTranspirationMm,
-            s.cropTranspirationMm,
-            s.evaporationMm,
-            s.drainageMm,
-            s.runoffMm),
-        followUp(termination));
-  }
-
-  private SeasonRun.Component component(ComponentState c) {
-    Map<String, LocalDate> stages = new LinkedHashMap<>();
-    for (int s = 0; s < c.stageDays.length; s++) {
-      if (c.stageDays[s] >= 0) {
-        stages.put(
-            c.species.clock().scale().stages().get(s).name(),
-            weather.start().plusDays(c.stageDays[s]));
-      }
-    }
-    return new SeasonRun.Component(
-        c.liveSeeds,
-        c.emerged,
-        c.waiting,
-        c.emergedOn < 0 ? null : weather.start().plusDays(c.emergedOn),
-        c.survival,
-        1 - c.worst,
-        c.stageSpreadPtu(),
-        c.need,
-        Double.isNaN(c.massAtKey) ? null : c.massAtKey,
-        stages);
-  }
-
-  private @Nullable Double coverOn(LocalDate date) {
-    int day = columns.indexOf(date);
-    return day >= 0 && day < days ? columns.totalCoverMgPerHa(day) : null;
-  }
-
-  private @Nullable LocalDate firstFit(LocalDate from) {
-    for (int day = Math.max(0, columns.indexOf(from)); day < days; day++) {
-      if (columns.going[day] == Going.FIT) {
-        return columns.start().plusDays(day);
-      }
-    }
-    return null;
-  }
-
-  private @Nullable Terminated followUp(@Nullable Terminated t) {
-    if (t == null || !columns.full()) {
-      return t;
-    }
-    int day = columns.indexOf(t.on());
-    Double weeks = null;
-    for (int d = day; d < days; d++) {
-      if (columns.mulchMgPerHa[d] < MULCH_THAT_HOLDS) {
-        weeks = (d - day) / 7.0;
-        break;
-      }
-    }
-    Double later = day + 28 < days ? columns.mulchMgPerHa[day + 28] : null;
-    return new Terminated(
-        t.on(),
-        t.coverMgPerHa(),
-        t.kill(),
-        t.carbonToNitrogen(),
-        t.nitrogenInTopsKgPerHa(),
-        t.availableNitrogenKgPerHa(),
-        t.coverTranspirationMm(),
-        t.stageFraction(),
-        t.mulchMgPerHa(),
-        t.heightCm(),
-        weeks,
-        later,
-        later == null ? null : Math.exp(-0.40 * later),
-        later == null ? null : Math.exp(-0.18 * later));
+    return new SeasonReading(weather, plan, columns).run(stand, crop.harvestIndex(), soil, acts);
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import java.time.Month;
+import java.time.temporal.ChronoUnit;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 
@@ -10,6 +12,7 @@ import nimblefurrow.core.weather.Sky;
  */
 public final class SeasonModel {
   private static final int SETTLING_DAYS = 15;
+  private static final int SHARED_DAYS = 30;
 
   private final ModelParameters parameters;
 
@@ -59,7 +62,26 @@ public final class SeasonModel {
           "the weather from %s to %s does not hold the season from %s to %s"
               .formatted(weather.start(), weather.end(), first, last));
     }
-    return new SeasonDays(parameters, sky, crop, plan, laggedMean(weather, first), detail).run();
+    double lagged = laggedMean(weather, first);
+    SeasonDays days = new SeasonDays(parameters, sky, crop, plan, lagged, detail);
+    boolean worthSharing = plan.seededOn().isAfter(first.plusDays(SHARED_DAYS));
+    if (detail == SeasonColumns.Detail.FULL || !worthSharing) {
+      return days.run();
+    }
+    BareSeason.Key key = new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start());
+    return days.runAfter(
+        crop.bare(
+            key,
+            k ->
+                BareSeason.run(
+                    SeasonDays.bare(parameters, sky, crop, plan, lagged), bareDays(plan))));
+  }
+
+  /** Bare ground is followed to the end of the year, by when all but frost seeding is done. */
+  private static int bareDays(SeasonPlan plan) {
+    LocalDate newYear = LocalDate.of(plan.year() + 1, Month.JANUARY, 1);
+    LocalDate end = plan.lastDay().isBefore(newYear) ? plan.lastDay() : newYear;
+    return (int) ChronoUnit.DAYS.between(plan.firstDay(), end);
   }
 
   private static double laggedMean(DailyWeather weather, LocalDate first) {

@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param cover species and rates, at least one
  * @param placement how it is seeded
  * @param seededOn when
- * @param ending how it ends, when that is decided
+ * @param endings how it ends, in the order of their days; none when that is open
+ * @param seen what was seen on the field, which outranks the model
  * @param end the last day to compute; 31 July after seeding when null
  */
 public record SeasonPlan(
@@ -25,7 +27,8 @@ public record SeasonPlan(
     List<CoverComponent> cover,
     Placement placement,
     LocalDate seededOn,
-    @Nullable Ending ending,
+    List<Ending> endings,
+    List<Sighting> seen,
     @Nullable LocalDate end) {
 
   /**
@@ -36,13 +39,43 @@ public record SeasonPlan(
     if (cover.isEmpty()) {
       throw new IllegalArgumentException("a season needs at least one cover species");
     }
-    if (ending != null && ending.on().isBefore(seededOn)) {
+    seen = List.copyOf(seen);
+    for (Sighting s : seen) {
+      int component =
+          s instanceof Sighting.Plants p
+              ? p.component()
+              : s instanceof Sighting.Stage g ? g.component() : 0;
+      if (component < 0 || component >= cover.size()) {
+        throw new IllegalArgumentException("nothing is known of species " + (component + 1));
+      }
+    }
+    endings = endings.stream().sorted(Comparator.comparing(Ending::on)).toList();
+    if (!endings.isEmpty() && endings.get(0).on().isBefore(seededOn)) {
       throw new IllegalArgumentException(
-          "the cover is ended on %s, before it is seeded on %s".formatted(ending.on(), seededOn));
+          "the cover is ended on %s, before it is seeded on %s"
+              .formatted(endings.get(0).on(), seededOn));
     }
     if (end != null && !end.isAfter(seededOn)) {
       throw new IllegalArgumentException("the season ends on " + end + ", before it is seeded");
     }
+  }
+
+  /** A plan on which nothing was seen yet. */
+  public SeasonPlan(
+      Soil soil,
+      FieldStart start,
+      CashCrop crop,
+      List<CoverComponent> cover,
+      Placement placement,
+      LocalDate seededOn,
+      List<Ending> endings,
+      @Nullable LocalDate end) {
+    this(soil, start, crop, cover, placement, seededOn, endings, List.of(), end);
+  }
+
+  /** The same plan with what was seen. */
+  public SeasonPlan seeing(List<Sighting> sightings) {
+    return new SeasonPlan(soil, start, crop, cover, placement, seededOn, endings, sightings, end);
   }
 
   /**

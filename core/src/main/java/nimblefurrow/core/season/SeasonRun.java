@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param coverMgPerHa dry matter at the end of 20 November, 1 March, 1 April and 1 May
  * @param firstFitAfterApr20 first day from 20 April on which the ground is fit
  * @param water where the season's water went
- * @param termination the ending, when there was one
+ * @param termination the cover as its ending found it, when it was ended
+ * @param effects what each act of the ending did, in order
  */
 public record SeasonRun(
     SeasonColumns columns,
@@ -23,7 +24,8 @@ public record SeasonRun(
     CoverOn coverMgPerHa,
     @Nullable LocalDate firstFitAfterApr20,
     Water water,
-    @Nullable Terminated termination) {
+    @Nullable Terminated termination,
+    List<EndingEffect> effects) {
 
   /**
    * @param liveSeedsPerM2 live seeds laid

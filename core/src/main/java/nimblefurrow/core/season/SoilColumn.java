@@ -69,6 +69,24 @@ final class SoilColumn {
     water3 = wp3 + initialAvailable * (fc3 - wp3);
   }
 
+  /** Water and sums of water, for {@link #restore}. */
+  double[] state() {
+    return new double[] {
+      water1, water2, water3, runoffMm, drainageMm, evaporationMm, cropTranspirationMm
+    };
+  }
+
+  /** Goes back to a state of the same soil. */
+  void restore(double[] state) {
+    water1 = state[0];
+    water2 = state[1];
+    water3 = state[2];
+    runoffMm = state[3];
+    drainageMm = state[4];
+    evaporationMm = state[5];
+    cropTranspirationMm = state[6];
+  }
+
   /** Water in the upper 15 cm as a share of field capacity. */
   double topWetness() {
     return (water1 + water2) / (fc1 + fc2);

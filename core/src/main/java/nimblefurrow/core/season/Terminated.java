@@ -36,4 +36,37 @@ public record Terminated(
     @Nullable Double weeksOfCover,
     @Nullable Double mulch28dMgPerHa,
     @Nullable Double smallWeeds28d,
-    @Nullable Double largeWeeds28d) {}
+    @Nullable Double largeWeeds28d) {
+  /** The same with the mulch that lay just after. */
+  Terminated withMulch(double mulch) {
+    return with(mulch, null, null);
+  }
+
+  /**
+   * The same with what came later; weeds after Teasdale and Mohler 2000.
+   *
+   * @param weeks weeks until the mulch no longer holds weeds
+   * @param mulch28d mulch four weeks later
+   */
+  Terminated withFollowUp(@Nullable Double weeks, @Nullable Double mulch28d) {
+    return with(mulchMgPerHa, weeks, mulch28d);
+  }
+
+  private Terminated with(double mulch, @Nullable Double weeks, @Nullable Double later) {
+    return new Terminated(
+        on,
+        coverMgPerHa,
+        kill,
+        carbonToNitrogen,
+        nitrogenInTopsKgPerHa,
+        availableNitrogenKgPerHa,
+        coverTranspirationMm,
+        stageFraction,
+        mulch,
+        heightCm,
+        weeks,
+        later,
+        later == null ? null : Math.exp(-0.40 * later),
+        later == null ? null : Math.exp(-0.18 * later));
+  }
+}

@@ -54,7 +54,14 @@ class EnvelopesTest {
       return Farm.MODEL.run(
           sky,
           new SeasonPlan(
-              Soil.USUAL, FieldStart.USUAL, cash, cover, placement, seeded, ending, null));
+              Soil.USUAL,
+              FieldStart.USUAL,
+              cash,
+              cover,
+              placement,
+              seeded,
+              ending == null ? List.of() : List.of(ending),
+              null));
     }
 
     private static CashCrop corn(int year, LocalDate off) {
@@ -224,7 +231,7 @@ class EnvelopesTest {
                     List.of(Farm.seed("annual_ryegrass", 17), Farm.seed(clover, 6)),
                     Placement.INTERSEEDER,
                     day,
-                    null,
+                    List.of(),
                     null)));
       }
       String name = "A ryegrass 17 + " + clover + " 6 at V5: ";

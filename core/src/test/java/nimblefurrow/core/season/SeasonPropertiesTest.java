@@ -35,7 +35,14 @@ class SeasonPropertiesTest {
       Ending ending,
       CoverComponent... cover) {
     return new SeasonPlan(
-        soil, FieldStart.USUAL, crop, List.of(cover), placement, seeded, ending, null);
+        soil,
+        FieldStart.USUAL,
+        crop,
+        List.of(cover),
+        placement,
+        seeded,
+        ending == null ? List.of() : List.of(ending),
+        null);
   }
 
   private static SeasonRun drilled(int year, Ending ending, CoverComponent... cover) {
@@ -154,7 +161,7 @@ class SeasonPropertiesTest {
                   List.of(Farm.seed("cereal_rye", 70)),
                   Placement.DRILL,
                   day,
-                  null,
+                  List.of(),
                   null));
       assertThat(run.coverMgPerHa().may1()).isGreaterThan(before);
       before = run.coverMgPerHa().may1();
@@ -195,10 +202,10 @@ class SeasonPropertiesTest {
     int n = 0;
     for (Ending ending :
         List.of(
-            new Ending.Roll(day, stems, Ending.Ground.SOFT, 450, 1),
-            new Ending.Roll(day, stems, Ending.Ground.FIRM, 200, 1),
-            new Ending.Roll(day, stems, Ending.Ground.FIRM, 450, 1),
-            new Ending.Roll(day, stems, Ending.Ground.FIRM, 450, 2))) {
+            new Ending.Roll(day, stems, Ending.Ground.SOFT, 450, 1, 7),
+            new Ending.Roll(day, stems, Ending.Ground.FIRM, 200, 1, 7),
+            new Ending.Roll(day, stems, Ending.Ground.FIRM, 450, 1, 7),
+            new Ending.Roll(day, stems, Ending.Ground.FIRM, 450, 2, 7))) {
       kill[n++] = drilled(1999, ending, Farm.seed("cereal_rye", 70)).termination().kill()[0];
     }
     assertThat(kill[2]).isGreaterThan(kill[0]).isGreaterThan(kill[1]);
@@ -218,6 +225,7 @@ class SeasonPropertiesTest {
     assertThat(odds.columns().coverMgPerHa()).isDeepEqualTo(full.columns().coverMgPerHa());
     assertThat(odds.columns().going()).isEqualTo(full.columns().going());
     assertThat(odds.components()).isEqualTo(full.components());
+    assertThat(odds.water()).isEqualTo(full.water());
     assertThat(odds.columns().mulchMgPerHa()).isEmpty();
   }
 

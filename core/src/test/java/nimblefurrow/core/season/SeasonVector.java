@@ -13,7 +13,6 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Place;
 import nimblefurrow.core.weather.Sky;
-import org.jspecify.annotations.Nullable;
 
 /** A model input with the output a separate implementation gave for it. */
 record SeasonVector(Sky sky, SeasonPlan plan, JsonNode expected) {
@@ -75,7 +74,7 @@ record SeasonVector(Sky sky, SeasonPlan plan, JsonNode expected) {
         cover,
         Placement.of(input.get("placement").asText()),
         LocalDate.parse(input.get("seededOn").asText()),
-        ending(input.get("termination")),
+        endings(input.get("termination")),
         null);
   }
 
@@ -92,19 +91,22 @@ record SeasonVector(Sky sky, SeasonPlan plan, JsonNode expected) {
     return new CashCrop.SmallGrain(Objects.requireNonNull(harvested));
   }
 
-  private static @Nullable Ending ending(JsonNode t) {
+  /** The vectors let a roller's survivors have their leaves back at once. */
+  private static List<Ending> endings(JsonNode t) {
     if (t.isNull()) {
-      return null;
+      return List.of();
     }
     LocalDate on = LocalDate.parse(t.get("on").asText());
-    return t.get("way").asText().equals("roll")
-        ? new Ending.Roll(
-            on,
-            constant(Ending.Stems.class, t.get("stems")),
-            constant(Ending.Ground.class, t.get("ground")),
-            t.get("rollerKgPerM").asDouble(),
-            t.get("passes").asInt())
-        : new Ending.Kill(on);
+    return List.of(
+        t.get("way").asText().equals("roll")
+            ? new Ending.Roll(
+                on,
+                constant(Ending.Stems.class, t.get("stems")),
+                constant(Ending.Ground.class, t.get("ground")),
+                t.get("rollerKgPerM").asDouble(),
+                t.get("passes").asInt(),
+                0)
+            : new Ending.Kill(on));
   }
 
   private static <E extends Enum<E>> E constant(Class<E> type, JsonNode camelCase) {

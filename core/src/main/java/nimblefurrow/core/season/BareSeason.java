@@ -1,0 +1,64 @@
+package nimblefurrow.core.season;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A season's ground before anything is seeded: what every field with the same crop, soil and start
+ * under the same sky has in common. Kept as states some days apart, so that a run can begin shortly
+ * before its seeding.
+ */
+final class BareSeason {
+  private static final int STEP = 16;
+
+  private final int days;
+  private final List<GroundState> states = new ArrayList<>();
+  private final Going[] going;
+
+  private BareSeason(int days) {
+    this.days = days;
+    this.going = new Going[days];
+  }
+
+  /** What the ground of two fields must share. */
+  record Key(int first, Soil soil, FieldStart start) {}
+
+  /** The ground at the beginning of a day. */
+  record GroundState(
+      double lagged,
+      double snow,
+      double skin,
+      boolean soilWasWet,
+      boolean skinWasWet,
+      double residue,
+      double[] soil) {}
+
+  /** Runs the ground for a number of days. */
+  static BareSeason run(SeasonDays bare, int days) {
+    BareSeason season = new BareSeason(days);
+    for (int day = 0; day < days; day++) {
+      if (day % STEP == 0) {
+        season.states.add(bare.ground());
+      }
+      bare.day(day);
+      season.going[day] = bare.going();
+    }
+    return season;
+  }
+
+  /** The last day with a state kept at or before a day. */
+  int startBefore(int day) {
+    return Math.min(day, days - 1) / STEP * STEP;
+  }
+
+  GroundState at(int start) {
+    return states.get(start / STEP);
+  }
+
+  /** Writes the bare days before {@code start}. */
+  void fill(SeasonColumns columns, int start) {
+    System.arraycopy(going, 0, columns.going, 0, start);
+    Arrays.fill(columns.rootsM, 0, start, SeasonDays.BARE_ROOTS_M);
+  }
+}
