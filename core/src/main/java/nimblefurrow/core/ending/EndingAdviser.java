@@ -22,6 +22,10 @@ public final class EndingAdviser {
   private static final double DEAD_SHARE = 0.1;
   private static final double TALL_ENOUGH_MG = 2;
   private static final double THICK_MG = 3;
+  private static final double MILK = 1.16;
+  private static final double VIABLE_CEREAL_SEED = 1.36;
+  private static final double VIABLE_SEED = 1.33;
+  private static final double RARELY = 0.1;
 
   private final CoverPlan plan;
   private final CropSeasons crop;
@@ -64,6 +68,9 @@ public final class EndingAdviser {
       case HAY -> hay(c);
       case MOW -> mow(c);
       case TILL -> till(c);
+    }
+    if (way != EndingWay.WINTER) {
+      seedSet(c);
     }
     return c.option();
   }
@@ -335,6 +342,28 @@ public final class EndingAdviser {
               .with("cover", cover, Unit.MG_PER_HA));
     } else {
       c.because(figure);
+    }
+  }
+
+  /** Seed that can grow makes next year's weed of this year's cover. */
+  private void seedSet(Case c) {
+    for (int i = 0; i < plan.cover().size(); i++) {
+      Species species = plan.cover().get(i).species();
+      double ripe = species.clock().scale().cereal() ? VIABLE_CEREAL_SEED : VIABLE_SEED;
+      int viable = stageDay(i, ripe).atMost(crop.count(c.to));
+      int milk = stageDay(i, MILK).atMost(crop.count(c.to));
+      boolean sets = viable > RARELY * runs.size();
+      if (sets || milk > RARELY * runs.size()) {
+        c.warn(
+            Reason.of(
+                    sets
+                        ? "{species} carries viable seed by {day} in {years} of {all} years: it will volunteer"
+                        : "{species} is filling seed by {day} in {years} of {all} years: do not wait longer")
+                .with("species", species.name())
+                .with("day", c.to)
+                .with("years", sets ? viable : milk, Unit.COUNT)
+                .with("all", runs.size(), Unit.COUNT));
+      }
     }
   }
 

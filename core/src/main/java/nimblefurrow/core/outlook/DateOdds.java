@@ -3,9 +3,12 @@ package nimblefurrow.core.outlook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
@@ -13,32 +16,40 @@ import nimblefurrow.core.seeding.WindowFinder;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The question asked backwards: by which day must a cover be seeded one way to do its job?
+ * The question asked backwards: by which day must a cover be seeded one way and one thickness to
+ * reach a goal?
  *
  * @param method how it is seeded
- * @param seedUsdPerHa what the seed costs at this method's rates, US dollars per ha
+ * @param thickness of the plan's rates: 1 as planned
+ * @param cover the rates that makes with this method
+ * @param seedUsdPerHa what that seed costs, US dollars per ha
  * @param points odds by seeding day, in order
- * @param latest last day that still reaches the odds asked for; null when none does
+ * @param latest last day that still reaches the goal as surely as it is wanted; null when none does
  */
 public record DateOdds(
-    SeedingMethod method, double seedUsdPerHa, List<Point> points, @Nullable LocalDate latest) {
+    SeedingMethod method,
+    double thickness,
+    List<CoverComponent> cover,
+    double seedUsdPerHa,
+    List<Point> points,
+    @Nullable LocalDate latest) {
   private static final int STEP_DAYS = 5;
   private static final int PAST_THE_WINDOW_DAYS = 10;
+  private static final double[] THICKNESSES = {0.7, 1.0, 1.4};
 
   public DateOdds {
+    cover = List.copyOf(cover);
     points = List.copyOf(points);
   }
 
-  /** In how many years seeding on a day does the job. */
+  /** In how many years seeding on a day reaches the goal. */
   public record Point(LocalDate day, int met) {}
 
   /**
-   * Odds by day for every method that is still possible.
+   * Odds by day for every method that is still possible, thin, as planned and thick.
    *
    * @param plan the plan; its method and day are replaced, its rates turned into each method's
    * @param today no day before is asked
-   * @param target how much is enough, in the purpose's unit
-   * @param wanted share of years wanted, such as 0.7
    */
   public static List<DateOdds> of(
       Forecaster forecaster,
@@ -46,62 +57,74 @@ public record DateOdds(
       CoverPlan plan,
       CropSeasons crop,
       LocalDate today,
-      Purpose purpose,
-      double target,
-      double wanted) {
+      Goal goal) {
     List<Species> species = plan.cover().stream().map(CoverComponent::species).toList();
-    List<DateOdds> all = new ArrayList<>();
+    List<DateOdds> asked = new ArrayList<>();
     for (SeedingMethod method : SeedingMethod.values()) {
       Window window = windows.find(species, method, plan.soil());
-      LocalDate last = window.closes().day().plusDays(PAST_THE_WINDOW_DAYS);
-      if (!window.possible() || window.closes().day().isBefore(today)) {
-        continue;
+      if (window.possible() && !window.closes().day().isBefore(today)) {
+        List<LocalDate> days = days(method, window, plan, today);
+        DoubleStream.of(THICKNESSES)
+            .mapToObj(thickness -> question(method, thickness, plan, days))
+            .forEach(asked::add);
       }
-      List<CoverComponent> cover = rates(plan, method);
-      List<Point> points = new ArrayList<>();
-      LocalDate latest = null;
-      LocalDate first = window.opens().day().isBefore(today) ? today : window.opens().day();
-      boolean once = method.when() == SeedingMethod.When.AT_HARVEST;
-      for (LocalDate day = first;
-          !day.isAfter(last) && day.isBefore(plan.endOn());
-          day = day.plusDays(STEP_DAYS)) {
-        CoverPlan tried =
-            new CoverPlan(
-                plan.soil(), plan.start(), cover, method, day, plan.endOn(), plan.plantOn());
-        Outlook outlook = forecaster.outlook(tried, crop);
-        int met = outlook.met(purpose, target);
-        points.add(new Point(day, met));
-        if (met >= wanted * outlook.years()) {
-          latest = day;
-        }
-        if (once) {
-          break;
-        }
-      }
-      all.add(new DateOdds(method, seedCost(cover), points, latest));
     }
-    return all;
+    Stream<DateOdds> answers =
+        asked.parallelStream().map(question -> question.answer(forecaster, plan, crop, goal));
+    return answers.toList();
   }
 
-  /** The plan's rates as another method needs them: more seed on the surface, less in the soil. */
-  private static List<CoverComponent> rates(CoverPlan plan, SeedingMethod method) {
-    boolean from = plan.method().buried();
-    boolean to = method.buried();
-    if (from == to) {
-      return plan.cover();
+  private static List<LocalDate> days(
+      SeedingMethod method, Window window, CoverPlan plan, LocalDate today) {
+    LocalDate first = window.opens().day().isBefore(today) ? today : window.opens().day();
+    if (method.when() == SeedingMethod.When.AT_HARVEST) {
+      return List.of(first);
     }
-    return plan.cover().stream()
+    LocalDate last = window.closes().day().plusDays(PAST_THE_WINDOW_DAYS);
+    List<LocalDate> days = new ArrayList<>();
+    for (LocalDate day = first;
+        !day.isAfter(last) && day.isBefore(plan.endOn());
+        day = day.plusDays(STEP_DAYS)) {
+      days.add(day);
+    }
+    return days;
+  }
+
+  private static DateOdds question(
+      SeedingMethod method, double thickness, CoverPlan plan, List<LocalDate> days) {
+    List<CoverComponent> cover = rates(plan, method, thickness);
+    List<Point> points = days.stream().map(day -> new Point(day, 0)).toList();
+    return new DateOdds(method, thickness, cover, seedCost(cover), points, null);
+  }
+
+  private DateOdds answer(Forecaster forecaster, CoverPlan plan, CropSeasons crop, Goal goal) {
+    List<Point> answered = new ArrayList<>();
+    LocalDate last = null;
+    for (Point p : points) {
+      CoverPlan tried =
+          new CoverPlan(
+              plan.soil(), plan.start(), cover, method, p.day(), plan.endOn(), plan.plantOn());
+      List<SeasonRun> runs = forecaster.runs(tried, crop);
+      int met = goal.met(tried, runs);
+      answered.add(new Point(p.day(), met));
+      if (met >= goal.wanted(runs.size())) {
+        last = p.day();
+      }
+    }
+    return new DateOdds(method, thickness, cover, seedUsdPerHa, answered, last);
+  }
+
+  private static List<CoverComponent> rates(
+      CoverPlan plan, SeedingMethod method, double thickness) {
+    return plan.coverFor(method).stream()
         .map(
-            c -> {
-              Species.Seed seed = c.species().seed();
-              double more = seed.surface().typical() / seed.drilled().typical();
-              return new CoverComponent(
-                  c.species(),
-                  to ? c.rateKgPerHa() / more : c.rateKgPerHa() * more,
-                  c.germination(),
-                  c.purity(),
-                  c.depthMm());
-            })
+            c ->
+                new CoverComponent(
+                    c.species(),
+                    c.rateKgPerHa() * thickness,
+                    c.germination(),
+                    c.purity(),
+                    c.depthMm()))
         .toList();
   }
 

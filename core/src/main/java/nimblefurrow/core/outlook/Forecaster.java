@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.season.CropColumns;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonModel;
@@ -29,13 +30,19 @@ public final class Forecaster {
     this.model = model;
   }
 
-  /** Every year of a plan. */
+  /** Every year of a plan, left to grow. */
   public List<SeasonRun> runs(CoverPlan plan, CropSeasons crop) {
+    return runs(plan, crop, List.of(), SeasonColumns.Detail.ODDS);
+  }
+
+  /** Every year of a plan and its ending. */
+  public List<SeasonRun> runs(
+      CoverPlan plan, CropSeasons crop, List<Ending> endings, SeasonColumns.Detail detail) {
     List<SeasonRun> runs = new ArrayList<>();
     for (int y = 0; y < crop.years().size(); y++) {
       Sky sky = crop.skies().skies().get(y);
       CropColumns columns = crop.years().get(y);
-      runs.add(model.run(sky, columns, season(plan, crop, columns), SeasonColumns.Detail.ODDS));
+      runs.add(model.run(sky, columns, season(plan, crop, columns, endings), detail));
     }
     return runs;
   }
@@ -96,17 +103,25 @@ public final class Forecaster {
         Worth.of(plan, runs));
   }
 
-  private static SeasonPlan season(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
-    int day = seedDay(plan, seasons, crop);
+  private static SeasonPlan season(
+      CoverPlan plan, CropSeasons seasons, CropColumns crop, List<Ending> endings) {
+    LocalDate seeded = seededOn(plan, seasons, crop);
     return new SeasonPlan(
         plan.soil(),
         plan.start(),
         seasons.crop(),
         plan.cover(),
         plan.method().placement(),
-        seasons.skies().start().plusDays(day),
-        null,
+        seeded,
+        // In a year so late that seed went out after it, there is nothing to end.
+        endings.stream().filter(e -> e.on().isAfter(seeded)).toList(),
+        plan.seen(),
         LocalDate.of(seasons.skies().seasonYear() + 1, Month.JULY, 31));
+  }
+
+  /** The day seed goes out in one year. */
+  static LocalDate seededOn(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
+    return seasons.skies().start().plusDays(seedDay(plan, seasons, crop));
   }
 
   /** Seed that needs a cleared field waits for harvest; the combine's own seed goes with it. */

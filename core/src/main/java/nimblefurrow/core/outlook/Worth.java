@@ -23,13 +23,16 @@ final class Worth {
     return all;
   }
 
-  private static double measure(Purpose purpose, CoverPlan plan, SeasonRun run) {
+  /** One run, in the unit of the purpose. */
+  static double measure(Purpose purpose, CoverPlan plan, SeasonRun run) {
     SeasonColumns columns = run.columns();
     int end = Math.max(0, Math.min(columns.days() - 1, columns.indexOf(plan.endOn())));
     return switch (purpose) {
       case HOLD_SOIL -> {
-        int december = columns.indexOf(LocalDate.of(columns.start().getYear(), Month.DECEMBER, 1));
-        yield columns.lightCaught()[Math.max(0, Math.min(columns.days() - 1, december))];
+        // Of the winter before the next crop; what is frost-seeded after it holds no soil then.
+        LocalDate winter = LocalDate.of(plan.plantOn().getYear() - 1, Month.DECEMBER, 1);
+        int december = columns.indexOf(winter);
+        yield december >= 0 && december < columns.days() ? columns.lightCaught()[december] : 0;
       }
       case TAKE_UP_NITROGEN -> NitrogenInTops.at(plan.cover(), columns, end).kgPerHa();
       case MAKE_NITROGEN -> NitrogenInTops.at(plan.cover(), columns, end).availableKgPerHa();

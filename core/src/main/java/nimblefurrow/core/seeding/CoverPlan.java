@@ -3,7 +3,9 @@ package nimblefurrow.core.seeding;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 
 /**
@@ -16,6 +18,7 @@ import nimblefurrow.core.season.Soil;
  * @param seedOn the day meant for seeding; where the crop must be off first, seed waits for harvest
  * @param endOn the day the cover is ended, or its worth is counted
  * @param plantOn the day the next crop is planted
+ * @param seen what was seen on the field
  */
 public record CoverPlan(
     Soil soil,
@@ -24,13 +27,49 @@ public record CoverPlan(
     SeedingMethod method,
     LocalDate seedOn,
     LocalDate endOn,
-    LocalDate plantOn) {
+    LocalDate plantOn,
+    List<Sighting> seen) {
   public CoverPlan {
     cover = List.copyOf(cover);
+    seen = List.copyOf(seen);
+  }
+
+  /** A plan on whose field nothing was seen yet. */
+  public CoverPlan(
+      Soil soil,
+      FieldStart start,
+      List<CoverComponent> cover,
+      SeedingMethod method,
+      LocalDate seedOn,
+      LocalDate endOn,
+      LocalDate plantOn) {
+    this(soil, start, cover, method, seedOn, endOn, plantOn, List.of());
+  }
+
+  /** The same plan with what was seen. */
+  public CoverPlan seeing(List<Sighting> sightings) {
+    return new CoverPlan(soil, start, cover, method, seedOn, endOn, plantOn, sightings);
   }
 
   /** The same plan seeded on another day. */
   public CoverPlan seededOn(LocalDate day) {
-    return new CoverPlan(soil, start, cover, method, day, endOn, plantOn);
+    return new CoverPlan(soil, start, cover, method, day, endOn, plantOn, seen);
+  }
+
+  /** The plan's rates as another way needs them: more seed on the surface, less in the soil. */
+  public List<CoverComponent> coverFor(SeedingMethod other) {
+    if (method.buried() == other.buried()) {
+      return cover;
+    }
+    return cover.stream()
+        .map(
+            c -> {
+              Species.Seed seed = c.species().seed();
+              double more = seed.surface().typical() / seed.drilled().typical();
+              double turned = other.buried() ? 1 / more : more;
+              return new CoverComponent(
+                  c.species(), c.rateKgPerHa() * turned, c.germination(), c.purity(), c.depthMm());
+            })
+        .toList();
   }
 }

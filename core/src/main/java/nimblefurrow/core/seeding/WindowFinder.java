@@ -3,6 +3,7 @@ package nimblefurrow.core.seeding;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.cover.Hardiness;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
@@ -12,6 +13,7 @@ import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.weather.Climate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds when a cover can be seeded round a cash crop: the later of what opens, the earlier of what
@@ -22,6 +24,9 @@ public final class WindowFinder {
   private static final double ROW_LIGHT = 0.40;
   private static final double POOR_YEAR = 0.2;
   private static final int SURFACE_EARLIER_DAYS = 10;
+
+  /** Heavier seed is not drawn in by freeze and thaw. Working value. */
+  private static final double FROST_SEED_MG = 5;
 
   private final Climate climate;
   private final CropSeasons crop;
@@ -64,6 +69,15 @@ public final class WindowFinder {
           edge(181, Reason.of("{method} needs a standing crop").with("method", method.label()));
       return new Window(method, false, never, never, never, List.of());
     }
+    Species unfit = method == SeedingMethod.FROST ? tooBigOrTender(cover) : null;
+    if (unfit != null) {
+      Window.Edge never =
+          edge(
+              181,
+              Reason.of("frost seeding is for small hardy seed such as clovers, not {species}")
+                  .with("species", unfit.name()));
+      return new Window(method, false, never, never, never, List.of());
+    }
     List<Window.Edge> opening = new ArrayList<>();
     List<Window.Edge> closing = new ArrayList<>();
     placementEdges(method, opening, closing);
@@ -85,6 +99,18 @@ public final class WindowFinder {
     }
     boolean possible = !opens.day().isAfter(closes.day());
     return new Window(method, possible, opens, best, closes, cautions(method, opens, soil, cover));
+  }
+
+  /** The first species that freeze and thaw do not bed, or that spring frost would take. */
+  private static @Nullable Species tooBigOrTender(List<Species> cover) {
+    return cover.stream()
+        .filter(
+            s ->
+                !s.legume()
+                    || s.seed().singleMg() > FROST_SEED_MG
+                    || s.winter().hardiness() != Hardiness.HARDY)
+        .findFirst()
+        .orElse(null);
   }
 
   private boolean fits(SeedingMethod method) {

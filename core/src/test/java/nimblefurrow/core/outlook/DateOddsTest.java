@@ -1,12 +1,14 @@
 package nimblefurrow.core.outlook;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.WindowFinder;
@@ -26,13 +28,18 @@ class DateOddsTest {
         plan,
         BEANS,
         today,
-        Purpose.FEED_CATTLE,
-        targetMgPerHa,
-        0.7);
+        new Goal(new Goal.Of(Purpose.FEED_CATTLE), targetMgPerHa, 0.7));
   }
 
   private static DateOdds method(List<DateOdds> all, SeedingMethod method) {
-    return all.stream().filter(d -> d.method() == method).findFirst().orElseThrow();
+    return thickness(all, method, 1);
+  }
+
+  private static DateOdds thickness(List<DateOdds> all, SeedingMethod method, double thickness) {
+    return all.stream()
+        .filter(d -> d.method() == method && d.thickness() == thickness)
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -69,5 +76,39 @@ class DateOddsTest {
     assertThat(october).noneMatch(d -> d.method() == SeedingMethod.DRONE);
     assertThat(method(october, SeedingMethod.DRILL).points().get(0).day())
         .isEqualTo(LocalDate.of(2026, 10, 20));
+  }
+
+  @Test
+  void moreSeedCostsMoreAndIsNeverLaterToAct() {
+    List<DateOdds> all = odds(3, TODAY);
+    DateOdds thin = thickness(all, SeedingMethod.DRILL, 0.7);
+    DateOdds thick = thickness(all, SeedingMethod.DRILL, 1.4);
+    assertThat(thick.seedUsdPerHa()).isCloseTo(2 * thin.seedUsdPerHa(), within(1e-9));
+    for (int i = 0; i < thin.points().size(); i++) {
+      assertThat(thick.points().get(i).met()).isGreaterThanOrEqualTo(thin.points().get(i).met());
+    }
+    assertThat(thick.latest()).isAfterOrEqualTo(thin.latest());
+  }
+
+  @Test
+  void aGrowersOwnGoalIsAskedOnItsOwnDayAndAsSurelyAsHeSays() {
+    LocalDate may = LocalDate.of(2027, 5, 25);
+    CoverPlan plan =
+        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
+    Forecaster forecaster = new Forecaster(Farm.MODEL);
+    List<SeasonRun> runs = forecaster.runs(plan, BEANS);
+    int half = new Goal(new Goal.CoverOn(may), 5, 0.5).met(plan, runs);
+    assertThat(new Goal(new Goal.CoverOn(may.minusDays(30)), 5, 0.5).met(plan, runs))
+        .isLessThan(half);
+    assertThat(new Goal(new Goal.CoverOn(may), 7, 0.5).met(plan, runs)).isLessThan(half);
+    assertThat(new Goal(new Goal.CoverOn(LocalDate.of(2030, 1, 1)), 1, 0.5).met(plan, runs))
+        .isZero();
+    LocalDate december = LocalDate.of(2026, 12, 1);
+    assertThat(
+            new Goal(new Goal.GroundOn(december), Purpose.HOLD_SOIL.target(), 0.7).met(plan, runs))
+        .isEqualTo(Goal.of(Purpose.HOLD_SOIL).met(plan, runs));
+    assertThat(new Goal(new Goal.CoverOn(may), 5, 0.7).wanted(10)).isEqualTo(7);
+    assertThat(new Goal(new Goal.CoverOn(may), 5, 0.7).wanted(29)).isEqualTo(21);
+    assertThatThrownBy(() -> new Goal(new Goal.CoverOn(may), 5, 1.2)).hasMessageContaining("1.2");
   }
 }

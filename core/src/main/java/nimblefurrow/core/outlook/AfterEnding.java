@@ -1,0 +1,166 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.WayActs;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Ending;
+import nimblefurrow.core.season.EndingEffect;
+import nimblefurrow.core.season.Going;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Spread;
+
+/**
+ * What is left of a cover once it is ended, over all ways its season may go: the acts of its ending
+ * run as dated changes of the model's state.
+ *
+ * @param way how it is ended
+ * @param on the day
+ * @param years how many ways were run
+ * @param kill share of the plants that die, the species that lives on best; all 1 in winter's way
+ * @param mulch dead cover on the ground or standing, by week from {@code on}, Mg/ha
+ * @param living what lives on in the middle year by week, Mg/ha
+ * @param mulchAtPlanting dead cover on planting day, Mg/ha
+ * @param livingAtPlanting cover that lives on at planting day, Mg/ha
+ * @param waterTakenMm taken up by the cover from seeding to planting
+ * @param topSoilWetness of the upper 15 cm on planting day, share of field capacity
+ * @param nitrogenKgPerHa freed for the next crop in 8-10 weeks; negative is tie-up
+ * @param fitAtPlanting in how many years the ground carries the planter that day
+ * @param byDate dead cover just after, were it ended on other days
+ */
+public record AfterEnding(
+    EndingWay way,
+    LocalDate on,
+    int years,
+    Spread kill,
+    List<Spread> mulch,
+    List<Spread> living,
+    Spread mulchAtPlanting,
+    Spread livingAtPlanting,
+    Spread waterTakenMm,
+    Spread topSoilWetness,
+    Spread nitrogenKgPerHa,
+    int fitAtPlanting,
+    List<OnDate> byDate) {
+  private static final int WEEKS = 11;
+  private static final int STEP_DAYS = 7;
+  private static final int DATES_EITHER_SIDE = 3;
+
+  public AfterEnding {
+    mulch = List.copyOf(mulch);
+    living = List.copyOf(living);
+    byDate = List.copyOf(byDate);
+  }
+
+  /** Dead cover just after an ending on a day, and the kill. */
+  public record OnDate(LocalDate day, Spread mulch, Spread kill) {}
+
+  /** Runs a plan's ending. */
+  public static AfterEnding of(
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way) {
+    LocalDate on = plan.endOn();
+    List<SeasonRun> runs = runs(forecaster, plan, crop, way, on);
+    List<Spread> mulch = new ArrayList<>();
+    List<Spread> living = new ArrayList<>();
+    for (int w = 0; w < WEEKS; w++) {
+      LocalDate day = on.plusDays((long) w * STEP_DAYS);
+      if (runs.stream().anyMatch(r -> r.columns().indexOf(day) >= r.columns().days())) {
+        break;
+      }
+      mulch.add(on(runs, day, AfterEnding::dead));
+      living.add(on(runs, day, SeasonColumns::totalCoverMgPerHa));
+    }
+    LocalDate planting = plan.plantOn();
+    return new AfterEnding(
+        way,
+        on,
+        runs.size(),
+        each(runs, AfterEnding::kill),
+        mulch,
+        living,
+        on(runs, planting, AfterEnding::dead),
+        on(runs, planting, SeasonColumns::totalCoverMgPerHa),
+        each(runs, AfterEnding::waterTaken),
+        on(runs, planting, (c, i) -> c.topSoilWetness()[i]),
+        each(runs, AfterEnding::nitrogen),
+        (int)
+            runs.stream().map(SeasonRun::columns).filter(c -> fit(c, c.indexOf(planting))).count(),
+        byDate(forecaster, plan, crop, way));
+  }
+
+  private static List<OnDate> byDate(
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way) {
+    List<OnDate> all = new ArrayList<>();
+    if (way == EndingWay.WINTER) {
+      return all;
+    }
+    for (int d = -DATES_EITHER_SIDE; d <= DATES_EITHER_SIDE; d++) {
+      LocalDate day = plan.endOn().plusDays((long) d * STEP_DAYS);
+      if (day.isAfter(plan.seedOn().plusDays(30))) {
+        List<SeasonRun> runs = runs(forecaster, plan, crop, way, day);
+        all.add(new OnDate(day, on(runs, day, AfterEnding::dead), each(runs, AfterEnding::kill)));
+      }
+    }
+    return all;
+  }
+
+  private static List<SeasonRun> runs(
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way, LocalDate on) {
+    List<Ending> acts = WayActs.of(way, on);
+    return forecaster.runs(plan, crop, acts, SeasonColumns.Detail.FULL);
+  }
+
+  private static boolean fit(SeasonColumns c, int i) {
+    return i >= 0 && i < c.days() && c.going()[i] == Going.FIT;
+  }
+
+  private interface OnDay {
+    double of(SeasonColumns columns, int day);
+  }
+
+  private static double dead(SeasonColumns c, int i) {
+    return c.mulchMgPerHa()[i] + c.dyingMgPerHa()[i];
+  }
+
+  private static Spread on(List<SeasonRun> runs, LocalDate day, OnDay what) {
+    return each(
+        runs,
+        r -> {
+          SeasonColumns c = r.columns();
+          int i = c.indexOf(day);
+          return i >= 0 && i < c.days() ? what.of(c, i) : 0;
+        });
+  }
+
+  private static Spread each(List<SeasonRun> runs, ToDoubleFunction<SeasonRun> of) {
+    return Spread.of(runs.stream().mapToDouble(of).toArray());
+  }
+
+  /** Of the species that lives on best, after all acts. */
+  private static double kill(SeasonRun run) {
+    int n = run.components().size();
+    double least = 1;
+    for (int c = 0; c < n; c++) {
+      double left = 1;
+      for (EndingEffect e : run.effects()) {
+        left *= 1 - e.kill()[c];
+      }
+      boolean there = run.components().get(c).emergedPerM2() > 0;
+      least = there && !run.effects().isEmpty() ? Math.min(least, 1 - left) : least;
+    }
+    return least;
+  }
+
+  private static double waterTaken(SeasonRun run) {
+    return run.water().coverTranspirationMm();
+  }
+
+  private static double nitrogen(SeasonRun run) {
+    return run.termination() == null ? 0 : run.termination().availableNitrogenKgPerHa();
+  }
+}

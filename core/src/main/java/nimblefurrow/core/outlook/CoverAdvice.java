@@ -1,0 +1,239 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingOption;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CarryOver;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which covers suit a field and a reason. Hard rules put a cover last with the reason why not; the
+ * rest rank by the odds that it does what it is for, less its seed's cost. Nothing is hidden.
+ */
+public final class CoverAdvice {
+  /** Odds that a hundred dollars of seed per ha are worth: one year in ten. */
+  private static final double ODDS_PER_USD = 0.1 / 100;
+
+  private static final int ROLL_TO_PLANT_DAYS = 14;
+
+  private final Forecaster forecaster;
+  private final CarryOver carryOver;
+
+  public CoverAdvice(Forecaster forecaster, CarryOver carryOver) {
+    this.forecaster = forecaster;
+    this.carryOver = carryOver;
+  }
+
+  /** The field as it stands. */
+  public record Field(
+      Soil soil,
+      FieldStart start,
+      CropSeasons crop,
+      WindowFinder windows,
+      NextCrop next,
+      boolean organic,
+      LocalDate today,
+      List<CarryOver.Sprayed> sprayed,
+      List<SeedingMethod> atHand) {
+    public Field {
+      sprayed = List.copyOf(sprayed);
+      atHand = List.copyOf(atHand);
+    }
+  }
+
+  /**
+   * A cover to think of.
+   *
+   * @param name in words
+   * @param species its species
+   * @param shares of each species' full rate
+   */
+  public record Candidate(String name, List<Species> species, List<Double> shares) {
+    public Candidate {
+      species = List.copyOf(species);
+      shares = List.copyOf(shares);
+    }
+
+    List<CoverComponent> cover(SeedingMethod method) {
+      List<CoverComponent> all = new ArrayList<>();
+      for (int i = 0; i < species.size(); i++) {
+        Species.Seed seed = species.get(i).seed();
+        double full = method.buried() ? seed.drilled().typical() : seed.surface().typical();
+        double rate = full * shares.get(i);
+        double most = species.size() > 1 ? seed.mixCapKgPerHa() : rate;
+        all.add(CoverComponent.of(species.get(i), Math.min(rate, most)));
+      }
+      return all;
+    }
+  }
+
+  /**
+   * What is said of one cover.
+   *
+   * @param candidate which
+   * @param excluded why it cannot be, when it cannot
+   * @param plan as it would be seeded and ended; null when there is no way to seed it
+   * @param ending how it would end; null likewise
+   * @param met years in which it does what it is for
+   * @param years all years
+   * @param seedUsdPerHa its seed
+   * @param reasons for and against, most telling first
+   */
+  public record Advice(
+      Candidate candidate,
+      @Nullable Reason excluded,
+      @Nullable CoverPlan plan,
+      @Nullable EndingOption ending,
+      int met,
+      int years,
+      double seedUsdPerHa,
+      List<Reason> reasons) {
+    public Advice {
+      reasons = List.copyOf(reasons);
+    }
+
+    double score() {
+      return (double) met / Math.max(1, years) - ODDS_PER_USD * seedUsdPerHa;
+    }
+  }
+
+  /** All candidates, best first. */
+  public List<Advice> rank(Field field, Purpose purpose, List<Candidate> candidates) {
+    return candidates.parallelStream()
+        .map(c -> advise(field, purpose, c))
+        .sorted(
+            Comparator.comparing((Advice a) -> a.excluded() != null).thenComparing(a -> -a.score()))
+        .toList();
+  }
+
+  private Advice advise(Field field, Purpose purpose, Candidate candidate) {
+    List<Species> species = candidate.species();
+    Optional<Window> found =
+        field.atHand().stream()
+            .map(m -> field.windows().find(species, m, field.soil()))
+            .filter(w -> w.possible() && !w.closes().day().isBefore(field.today()))
+            .min(Comparator.comparing(w -> start(w, field)));
+    if (found.isEmpty()) {
+      return none(candidate, shut(field, species));
+    }
+    Window window = found.get();
+    LocalDate seedOn = start(window, field);
+    List<CoverComponent> cover = candidate.cover(window.method());
+    double usd =
+        cover.stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();
+    CoverPlan first =
+        new CoverPlan(
+            field.soil(),
+            field.start(),
+            cover,
+            window.method(),
+            seedOn,
+            field.next().plantOn(),
+            field.next().plantOn());
+    List<SeasonRun> runs = forecaster.runs(first, field.crop());
+    EndingOption ending =
+        new EndingAdviser(first, field.crop(), runs, field.next(), field.organic())
+            .options().stream()
+                .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT)
+                .min(
+                    Comparator.comparing((EndingOption o) -> o.fit()).thenComparing(o -> -worth(o)))
+                .orElse(null);
+    List<Reason> risks = carryOver.risks(field.sprayed(), species, seedOn);
+    CoverPlan plan = ending == null ? first : ended(first, ending);
+    Outlook outlook = forecaster.read(plan, field.crop(), runs);
+    int met = outlook.met(purpose, purpose.target());
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(
+        Reason.of("{measure} reaches {target} in {met} of {years} years, middle {middle}")
+            .with("measure", purpose.measure())
+            .with("target", purpose.target(), purpose.unit())
+            .with("met", met, Unit.COUNT)
+            .with("years", outlook.years(), Unit.COUNT)
+            .with("middle", outlook.worth(purpose).median(), purpose.unit()));
+    reasons.add(
+        Reason.of("{method} about {day}; seed {cost}")
+            .with("method", window.method().label())
+            .with("day", seedOn)
+            .with("cost", usd, Unit.USD_PER_HA));
+    if (ending != null) {
+      reasons.add(
+          Reason.of(
+                  ending.fit() == EndingOption.Fit.FITS
+                      ? "it can end so: {way}, {from} to {to}"
+                      : "it can end with care: {way}, {from} to {to}")
+              .with("way", ending.way().label())
+              .with("from", ending.from())
+              .with("to", ending.to()));
+    }
+    Reason excluded =
+        ending == null
+            ? field.organic()
+                ? Reason.of("nothing but a herbicide ends it here, and the field is organic")
+                : Reason.of("no way of ending it fits this field")
+            : risks.isEmpty() ? bridge(field, species, ending) : risks.get(0);
+    return new Advice(candidate, excluded, plan, ending, met, outlook.years(), usd, reasons);
+  }
+
+  private static double worth(EndingOption o) {
+    return o.yearsReady() + (o.way() == nimblefurrow.core.ending.EndingWay.TILL ? -100 : 0);
+  }
+
+  private static CoverPlan ended(CoverPlan p, EndingOption ending) {
+    LocalDate end = ending.to().isBefore(ending.from()) ? ending.from() : ending.to();
+    LocalDate on = end.isAfter(p.seedOn()) ? end : p.seedOn().plusDays(1);
+    return new CoverPlan(p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), on, p.plantOn());
+  }
+
+  /** A grass that stands until the last two weeks before a grass crop carries its diseases over. */
+  private static @Nullable Reason bridge(Field field, List<Species> species, EndingOption ending) {
+    boolean wheat = species.stream().anyMatch(s -> s.sprayKind().equals("wheat"));
+    boolean grain = field.next().kind() == NextCrop.Kind.OTHER;
+    if (wheat
+        && grain
+        && ending.to().isAfter(field.next().plantOn().minusDays(ROLL_TO_PLANT_DAYS))) {
+      return Reason.of("a wheat cover up to planting a grain carries its diseases over");
+    }
+    return null;
+  }
+
+  private static LocalDate start(Window w, Field field) {
+    LocalDate opens = w.opens().day();
+    return opens.isBefore(field.today()) ? field.today() : opens;
+  }
+
+  private static Reason shut(Field field, List<Species> species) {
+    return field.atHand().stream()
+        .map(m -> field.windows().find(species, m, field.soil()))
+        .max(Comparator.comparing(w -> w.closes().day()))
+        .map(
+            w ->
+                w.possible()
+                    ? Reason.of(
+                            "too late by every machine at hand: the last, {method}, closed {day}")
+                        .with("method", w.method().label())
+                        .with("day", w.closes().day())
+                    : w.opens().reason())
+        .orElse(Reason.of("no machine at hand can seed it; the shed is empty"));
+  }
+
+  private static Advice none(Candidate candidate, Reason why) {
+    return new Advice(candidate, why, null, null, 0, 0, 0, List.of());
+  }
+}

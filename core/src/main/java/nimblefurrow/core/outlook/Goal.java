@@ -1,0 +1,109 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.units.Unit;
+
+/**
+ * What a grower wants of a cover, and how surely.
+ *
+ * @param measure what is measured
+ * @param target how much is enough, in the measure's unit
+ * @param share of years in which it should be reached, above 0 to 1
+ */
+public record Goal(Measure measure, double target, double share) {
+  /** How surely things are wanted when nothing is said: seven years in ten. */
+  public static final double USUAL_SHARE = 0.7;
+
+  /** Something that can be measured on a season. */
+  public sealed interface Measure {
+    /** What is measured, in words. */
+    String words();
+
+    /** Its unit. */
+    Unit unit();
+  }
+
+  /** What a purpose is judged by, on that purpose's own day. */
+  public record Of(Purpose purpose) implements Measure {
+    @Override
+    public String words() {
+      return purpose.measure();
+    }
+
+    @Override
+    public Unit unit() {
+      return purpose.unit();
+    }
+  }
+
+  /** Cover standing on a day. */
+  public record CoverOn(LocalDate day) implements Measure {
+    @Override
+    public String words() {
+      return "cover standing";
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.MG_PER_HA;
+    }
+  }
+
+  /** Ground shaded by the cover on a day. */
+  public record GroundOn(LocalDate day) implements Measure {
+    @Override
+    public String words() {
+      return "ground shaded by the cover";
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.SHARE;
+    }
+  }
+
+  /**
+   * @throws IllegalArgumentException when the target is negative or the share out of range
+   */
+  public Goal {
+    if (!(target >= 0 && target < 1e6)) {
+      throw new IllegalArgumentException("a goal of " + target + " is not 0 or more");
+    }
+    if (!(share > 0 && share <= 1)) {
+      throw new IllegalArgumentException("odds of " + share + " are not above 0 up to 1");
+    }
+  }
+
+  /** A purpose with its own target at the usual odds. */
+  public static Goal of(Purpose purpose) {
+    return new Goal(new Of(purpose), purpose.target(), USUAL_SHARE);
+  }
+
+  /** Years out of {@code years} in which it must be reached. */
+  public int wanted(int years) {
+    return (int) Math.ceil(share * years - 1e-9);
+  }
+
+  /** In how many of the runs it is reached. */
+  public int met(CoverPlan plan, List<SeasonRun> runs) {
+    return Spread.of(runs.stream().mapToDouble(r -> measured(plan, r)).toArray()).atLeast(target);
+  }
+
+  private double measured(CoverPlan plan, SeasonRun run) {
+    SeasonColumns columns = run.columns();
+    if (measure instanceof Of of) {
+      return Worth.measure(of.purpose(), plan, run);
+    }
+    LocalDate day = measure instanceof CoverOn c ? c.day() : ((GroundOn) measure).day();
+    int i = columns.indexOf(day);
+    if (i < 0 || i >= columns.days()) {
+      return 0;
+    }
+    return measure instanceof CoverOn ? columns.totalCoverMgPerHa(i) : columns.lightCaught()[i];
+  }
+}

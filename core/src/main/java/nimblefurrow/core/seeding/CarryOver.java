@@ -1,0 +1,103 @@
+package nimblefurrow.core.seeding;
+
+import static nimblefurrow.core.units.CsvTable.number;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.units.CsvTable;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Which residual herbicides of the cash crop hurt which covers, and for how long. Working values.
+ */
+public final class CarryOver {
+  private final List<Row> rows;
+
+  private CarryOver(List<Row> rows) {
+    this.rows = List.copyOf(rows);
+  }
+
+  /**
+   * One line of the table.
+   *
+   * @param residual group of active ingredients
+   * @param family of the cover
+   * @param waitDays from spraying to seeding
+   * @param risk what happens before that
+   */
+  public record Row(String residual, Family family, int waitDays, String risk) {}
+
+  /** Something sprayed on the field. */
+  public record Sprayed(String residual, LocalDate on) {}
+
+  /** The table that ships. */
+  public static CarryOver shipped() {
+    List<Row> rows = new ArrayList<>();
+    for (CSVRecord r : CsvTable.shipped("carryover.csv")) {
+      rows.add(
+          new Row(
+              r.get("residual"),
+              Family.valueOf(r.get("family").toUpperCase(Locale.ROOT)),
+              (int) number(r, "wait_days"),
+              r.get("risk")));
+    }
+    return new CarryOver(rows);
+  }
+
+  /** All lines. */
+  public List<Row> rows() {
+    return rows;
+  }
+
+  /** What was sprayed that is still too fresh for a cover on its seeding day. */
+  public List<Reason> risks(List<Sprayed> sprayed, List<Species> cover, LocalDate seedOn) {
+    List<Reason> found = new ArrayList<>();
+    for (Sprayed s : sprayed) {
+      long since = ChronoUnit.DAYS.between(s.on(), seedOn);
+      for (Row row : rows) {
+        for (Species species : cover) {
+          if (row.residual().equals(s.residual())
+              && row.family() == species.family()
+              && since < row.waitDays()) {
+            found.add(
+                Reason.of(
+                        "{species} {since} after a residual of the {group} group, which wants {wait}:"
+                            + " {risk}; check the rotation section of the label")
+                    .with("species", species.name())
+                    .with("since", since, Unit.DAYS)
+                    .with("group", row.residual())
+                    .with("wait", row.waitDays(), Unit.DAYS)
+                    .with("risk", row.risk()));
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  /**
+   * A burndown after seeding: before the cover is up it only takes weeds, after that it takes the
+   * cover.
+   */
+  public static Reason burndownAfterSeeding(
+      LocalDate sprayOn, LocalDate seededOn, LocalDate emerges) {
+    if (sprayOn.isBefore(seededOn)) {
+      return Reason.of("a burndown before seeding is safe for the cover");
+    }
+    return sprayOn.isBefore(emerges)
+        ? Reason.of(
+                "a burndown on {day} is before the cover is up, about {up}: safe for it, if it leaves nothing in the soil")
+            .with("day", sprayOn)
+            .with("up", emerges)
+        : Reason.of("a burndown on {day} would take the cover, which is up about {up}")
+            .with("day", sprayOn)
+            .with("up", emerges);
+  }
+}

@@ -1,0 +1,106 @@
+package nimblefurrow.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Sighting;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What is left of a cover once it is ended, way by way. */
+class AfterEndingTest {
+  private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
+  private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
+  private static final LocalDate MAY = LocalDate.of(2027, 5, 25);
+
+  private static CoverPlan plan(LocalDate endOn) {
+    CoverPlan p =
+        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 78));
+    return new CoverPlan(p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), endOn, endOn);
+  }
+
+  private static AfterEnding after(EndingWay way) {
+    return AfterEnding.of(FORECASTER, plan(MAY), BEANS, way);
+  }
+
+  @ParameterizedTest
+  @EnumSource(EndingWay.class)
+  void everyWayGivesOrderedRangesFromItsOwnRuns(EndingWay way) {
+    AfterEnding a = after(way);
+    assertThat(a.mulch()).as("weeks from 20 May to the end of July").hasSize(10);
+    a.mulch().forEach(m -> assertThat(m.quantile(0.1)).isLessThanOrEqualTo(m.quantile(0.9)));
+    assertThat(a.kill().quantile(0)).isBetween(0.0, 1.0);
+    assertThat(a.fitAtPlanting()).isBetween(0, a.years());
+    assertThat(a.waterTakenMm().median()).isPositive();
+    assertThat(a.topSoilWetness().median()).isBetween(0.2, 1.3);
+  }
+
+  @Test
+  void waitingLaysDownMoreAndTheRollerKillsMoreOfIt() {
+    List<AfterEnding.OnDate> dates = after(EndingWay.ROLL_PLANT).byDate();
+    assertThat(dates).hasSize(7);
+    assertThat(dates.get(3).day()).isEqualTo(MAY);
+    for (int i = 1; i < dates.size(); i++) {
+      assertThat(dates.get(i).kill().median())
+          .isGreaterThanOrEqualTo(dates.get(i - 1).kill().median());
+    }
+    assertThat(dates.get(6).mulch().median()).isGreaterThan(dates.get(0).mulch().median());
+  }
+
+  @Test
+  void waysDifferAsTheyDoInTheField() {
+    AfterEnding rolled = after(EndingWay.ROLL_PLANT);
+    AfterEnding both = after(EndingWay.ROLL_SPRAY);
+    AfterEnding hay = after(EndingWay.HAY);
+    AfterEnding tilled = after(EndingWay.TILL);
+    assertThat(both.kill().median()).isGreaterThan(rolled.kill().median());
+    assertThat(both.livingAtPlanting().median()).isLessThan(rolled.livingAtPlanting().median());
+    assertThat(hay.mulchAtPlanting().median()).isLessThan(rolled.mulchAtPlanting().median());
+    assertThat(tilled.mulchAtPlanting().median())
+        .isLessThan(0.5 * rolled.mulchAtPlanting().median());
+    assertThat(after(EndingWay.WINTER).byDate()).isEmpty();
+    // Mulch on a hot June ground only goes one way.
+    assertThat(rolled.mulch().get(9).median()).isLessThan(rolled.mulch().get(1).median());
+  }
+
+  @Test
+  void anEarlyDeathLeavesTheSoilMoreWater() {
+    LocalDate plantOn = MAY;
+    CoverPlan base = plan(LocalDate.of(2027, 4, 20));
+    CoverPlan early =
+        new CoverPlan(
+            base.soil(),
+            base.start(),
+            base.cover(),
+            base.method(),
+            base.seedOn(),
+            base.endOn(),
+            plantOn);
+    AfterEnding brown = AfterEnding.of(FORECASTER, early, BEANS, EndingWay.SPRAY_EARLY);
+    AfterEnding green = after(EndingWay.PLANT_GREEN_SPRAY);
+    assertThat(brown.waterTakenMm().median()).isLessThan(green.waterTakenMm().median());
+    assertThat(brown.mulchAtPlanting().median()).isLessThan(green.mulch().get(3).median());
+    assertThat(brown.nitrogenKgPerHa().median()).isGreaterThan(green.nitrogenKgPerHa().median());
+  }
+
+  @Test
+  void whatIsSeenNarrowsTheFan() {
+    LocalDate april = LocalDate.of(2027, 4, 20);
+    CoverPlan seen = plan(MAY).seeing(List.of(new Sighting.Cover(april, 2.5)));
+    Outlook thought = FORECASTER.outlook(plan(MAY), BEANS);
+    Outlook anchored = FORECASTER.outlook(seen, BEANS);
+    int then = (int) java.time.temporal.ChronoUnit.DAYS.between(thought.start(), april) / 7 + 1;
+    double wide = thought.high()[then] - thought.low()[then];
+    double narrow = anchored.high()[then] - anchored.low()[then];
+    assertThat(narrow).isLessThan(0.5 * wide);
+    assertThat(anchored.middle()[then - 2]).isCloseTo(thought.middle()[then - 2], within(1e-12));
+  }
+}
