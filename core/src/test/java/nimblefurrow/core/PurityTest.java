@@ -26,7 +26,12 @@ class PurityTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                "nimblefurrow.core..", "java..", "org.jspecify..", "org.apache.commons.csv..");
+                "nimblefurrow.core..",
+                "java..",
+                "org.jspecify..",
+                "org.apache.commons.csv..",
+                "org.apache.commons.statistics..",
+                "org.locationtech.jts..");
     rule.check(CLASSES);
   }
 
