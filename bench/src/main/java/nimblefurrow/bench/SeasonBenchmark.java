@@ -7,16 +7,12 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Outlook;
-import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
-import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.weather.SeasonSkies;
-import nimblefurrow.core.weather.Station;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -51,13 +47,8 @@ public class SeasonBenchmark {
   /** Prepares what fields of a station and crop share. */
   @Setup
   public void prepare() {
-    SeasonModel model = SeasonModel.shipped();
-    Station station = Station.shipped().get(0);
-    SeasonSkies skies =
-        SeasonSkies.join(2026, LocalDate.of(2026, 1, 1), station.record(), null, station.place());
-    crop =
-        CropSeasons.grow(
-            model, new CashCrop.Soybean(LocalDate.of(2026, 5, 14), 2.6, 0.76, null), skies);
+    Scene scene = new Scene();
+    crop = scene.soybeans();
     SpeciesTable table = SpeciesTable.shipped();
     List<CoverComponent> components =
         List.of(cover.split(",")).stream()
@@ -73,7 +64,7 @@ public class SeasonBenchmark {
             LocalDate.of(2026, 9, 28),
             may,
             may);
-    forecaster = new Forecaster(model);
+    forecaster = new Forecaster(scene.model);
   }
 
   /** The model alone. */
