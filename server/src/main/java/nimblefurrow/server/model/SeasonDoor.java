@@ -1,5 +1,6 @@
 package nimblefurrow.server.model;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,6 +52,7 @@ class SeasonDoor {
       String placement,
       LocalDate seededOn,
       @Nullable Termination termination,
+      @Nullable List<ActInput> endings,
       @Nullable LocalDate end) {}
 
   record Site(
@@ -83,6 +85,7 @@ class SeasonDoor {
       @Nullable Boolean silage,
       @Nullable Double moistureTargetPercent) {}
 
+  @Schema(name = "SeasonComponent")
   record Component(
       String species,
       double rateKgPerHa,
@@ -144,7 +147,7 @@ class SeasonDoor {
         cover,
         Placement.of(q.placement()),
         q.seededOn(),
-        ending(q.termination()),
+        endings(q),
         q.end());
   }
 
@@ -172,19 +175,34 @@ class SeasonDoor {
     };
   }
 
-  private static @Nullable Ending ending(@Nullable Termination t) {
-    if (t == null) {
-      return null;
+  /**
+   * {@code termination} is the vectors' one act: perfect, or a roller whose survivors have their
+   * leaves back at once. {@code endings} are acts as they go in the field.
+   */
+  private static List<Ending> endings(Question q) {
+    List<Ending> all = new ArrayList<>();
+    Termination t = q.termination();
+    if (t != null) {
+      all.add(
+          t.way().equals("roll")
+              ? new Ending.Roll(
+                  t.on(),
+                  t.stems() == null
+                      ? Ending.Stems.DRY
+                      : Keys.constant(Ending.Stems.class, t.stems()),
+                  t.ground() == null
+                      ? Ending.Ground.FIRM
+                      : Keys.constant(Ending.Ground.class, t.ground()),
+                  or(t.rollerKgPerM(), 450),
+                  t.passes() == null ? 1 : t.passes(),
+                  0)
+              : new Ending.Kill(t.on()));
     }
-    if (!t.way().equals("roll")) {
-      return new Ending.Kill(t.on());
+    List<ActInput> acts = q.endings() == null ? List.of() : q.endings();
+    for (int i = 0; i < acts.size(); i++) {
+      all.add(acts.get(i).act("endings[" + i + "]"));
     }
-    return new Ending.Roll(
-        t.on(),
-        t.stems() == null ? Ending.Stems.DRY : Keys.constant(Ending.Stems.class, t.stems()),
-        t.ground() == null ? Ending.Ground.FIRM : Keys.constant(Ending.Ground.class, t.ground()),
-        or(t.rollerKgPerM(), 450),
-        t.passes() == null ? 1 : t.passes());
+    return all;
   }
 
   private static DailyWeather weather(Weather w) {

@@ -2,7 +2,7 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
@@ -12,6 +12,7 @@ import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -21,10 +22,12 @@ import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.Keys;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SightingKind;
 import org.jspecify.annotations.Nullable;
 
 /** A stored field and plan as the core takes them. */
-record FieldCase(FieldView field, int seasonYear, Map<String, LocalDate> done, SpeciesTable table) {
+record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, SpeciesTable table) {
   private static final double USUAL_GERMINATION = 0.90;
   private static final double USUAL_PURITY = 0.98;
 
@@ -37,7 +40,7 @@ record FieldCase(FieldView field, int seasonYear, Map<String, LocalDate> done, S
 
   CashCrop crop() {
     CropView crop = field.crop();
-    LocalDate seen = done.get("harvested");
+    LocalDate seen = log.done().get("harvested");
     CropView observed =
         seen == null
             ? crop
@@ -51,11 +54,11 @@ record FieldCase(FieldView field, int seasonYear, Map<String, LocalDate> done, S
   }
 
   @Nullable LocalDate seeded() {
-    return done.get("seeded");
+    return log.done().get("seeded");
   }
 
   @Nullable LocalDate ended() {
-    return done.get("ended");
+    return log.done().get("ended");
   }
 
   CoverPlan cover(PlanInput plan) {
@@ -77,7 +80,53 @@ record FieldCase(FieldView field, int seasonYear, Map<String, LocalDate> done, S
         SeedingMethod.of(plan.method()),
         seeded == null ? plan.seedOn() : seeded,
         ended == null ? plan.endOn() : ended,
-        next().plantOn());
+        next().plantOn(),
+        sightings(plan, log.seen().size()));
+  }
+
+  /** The first few of what was seen, as far as it concerns the plan's cover. */
+  List<Sighting> sightings(PlanInput plan, int count) {
+    LocalDate from = seeded() == null ? plan.seedOn() : seeded();
+    return log.seen().stream()
+        .limit(count)
+        .filter(e -> e.doneOn().isAfter(from))
+        .map(e -> sighting(plan, e))
+        .filter(Objects::nonNull)
+        .toList();
+  }
+
+  private @Nullable Sighting sighting(PlanInput plan, LogService.EntryView e) {
+    SightingKind kind = SightingKind.of(e.kind()).orElseThrow();
+    double amount = e.amount() == null ? 0 : e.amount();
+    return switch (kind) {
+      case COVER -> new Sighting.Cover(e.doneOn(), amount);
+      case HEIGHT -> new Sighting.Height(e.doneOn(), amount);
+      case PLANTS -> {
+        int component = component(plan, e.species());
+        yield component < 0 ? null : new Sighting.Plants(e.doneOn(), component, amount);
+      }
+      case STAGE -> {
+        int component = component(plan, e.species());
+        yield component < 0 ? null : stage(species(plan).get(component), component, e);
+      }
+    };
+  }
+
+  private static int component(PlanInput plan, @Nullable String species) {
+    for (int i = 0; i < plan.components().size(); i++) {
+      if (plan.components().get(i).species().equals(species)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private @Nullable Sighting stage(Species species, int component, LogService.EntryView e) {
+    return species.clock().scale().stages().stream()
+        .filter(g -> g.name().equals(e.stage()))
+        .findFirst()
+        .map(g -> new Sighting.Stage(e.doneOn(), component, g.fraction()))
+        .orElse(null);
   }
 
   List<Species> species(PlanInput plan) {

@@ -5,6 +5,7 @@ import java.util.List;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param endings every way of ending it, those that fit first
  * @param groundFit share of years in which the ground carries machines, by week
  * @param changes what would change, when this is a proposal
+ * @param moved what each thing seen on the field changed in the forecast, oldest first
  */
 public record FieldSeasonView(
     FieldView field,
@@ -28,25 +30,11 @@ public record FieldSeasonView(
     List<SeasonView.Goal> goals,
     double @Nullable [] groundFit,
     List<PlanService.ChangeView> history,
-    List<ReasonView> changes) {
+    List<ReasonView> changes,
+    List<SightingEffect> moved) {
 
-  /**
-   * Odds by seeding day.
-   *
-   * @param wanted years out of {@code years} that are wanted
-   */
-  public record DateOddsView(SeasonView.Goal goal, int wanted, List<MethodOdds> methods) {}
-
-  /** Odds by seeding day for one way of seeding. */
-  public record MethodOdds(
-      String method,
-      String label,
-      double seedUsdPerHa,
-      List<OddsPoint> points,
-      @Nullable LocalDate latest) {}
-
-  /** In how many years seeding on a day does the job. */
-  public record OddsPoint(LocalDate day, int met) {}
+  /** What one sighting moved in the forecast. */
+  public record SightingEffect(LogService.EntryView entry, List<ReasonView> changes) {}
 
   /** One way to end the cover. */
   public record EndingView(

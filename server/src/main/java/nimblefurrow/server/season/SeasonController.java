@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -34,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SeasonController {
   private final SeasonService seasons;
+  private final FieldQuestions questions;
   private final PlanService plans;
   private final FieldService fields;
   private final FarmService farms;
@@ -42,12 +44,14 @@ class SeasonController {
 
   SeasonController(
       SeasonService seasons,
+      FieldQuestions questions,
       PlanService plans,
       FieldService fields,
       FarmService farms,
       Access access,
       SpeciesTable species) {
     this.seasons = seasons;
+    this.questions = questions;
     this.plans = plans;
     this.fields = fields;
     this.farms = farms;
@@ -88,7 +92,11 @@ class SeasonController {
       String roller,
       String herbicide,
       String notes,
-      double usdPerKg) {}
+      double usdPerKg,
+      double depthLowMm,
+      double depthHighMm,
+      double bulkKgPerM3,
+      List<String> stages) {}
 
   @GetMapping("/choices")
   Choices choices() {
@@ -116,7 +124,11 @@ class SeasonController {
         s.advice().roller(),
         s.advice().herbicide(),
         s.advice().notes(),
-        s.seedUsdPerKg());
+        s.seedUsdPerKg(),
+        s.seed().depthLowMm(),
+        s.seed().depthHighMm(),
+        s.seed().bulkKgPerM3(),
+        s.clock().scale().stages().stream().map(StageScale.Stage::name).toList());
   }
 
   private static RatesChoice rates(Species.Rates r) {
@@ -148,10 +160,29 @@ class SeasonController {
   }
 
   @PostMapping("/farms/{farmId}/fields/{fieldId}/dates")
-  FieldSeasonView.DateOddsView dates(
+  FieldAnswers.DateOddsView dates(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestBody FieldAnswers.DatesQuestion question) {
+    checkPlan(farmId, question.plan());
+    return questions.dates(farmId, fieldId, question.plan(), question.goal());
+  }
+
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/after")
+  FieldAnswers.AfterView after(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
     checkPlan(farmId, plan);
-    return seasons.dates(farmId, fieldId, plan);
+    return questions.after(farmId, fieldId, plan);
+  }
+
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/why")
+  FieldAnswers.WhyView why(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestParam String purpose,
+      @RequestBody PlanInput plan) {
+    checkPlan(farmId, plan);
+    return questions.why(farmId, fieldId, plan, purpose);
   }
 
   @GetMapping("/farms/{farmId}/fields/{fieldId}/start")

@@ -14,7 +14,6 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.outlook.DateOdds;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanDifference;
@@ -47,13 +46,12 @@ import org.springframework.stereotype.Service;
 @Service
 public class SeasonService {
   static final int POINTS = 57;
-  private static final double WANTED = 0.7;
 
   private final FarmService farms;
   private final FieldService fields;
   private final PlanService plans;
   private final WeatherService weathers;
-  private final LogService log;
+  private final FieldCases cases;
   private final Outlooks outlooks;
   private final SpeciesTable species;
 
@@ -62,14 +60,14 @@ public class SeasonService {
       FieldService fields,
       PlanService plans,
       WeatherService weathers,
-      LogService log,
+      FieldCases cases,
       Outlooks outlooks,
       SpeciesTable species) {
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
     this.weathers = weathers;
-    this.log = log;
+    this.cases = cases;
     this.outlooks = outlooks;
     this.species = species;
   }
@@ -105,13 +103,12 @@ public class SeasonService {
     List<FieldView> all = fields.list(farmId);
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, Map<String, LocalDate>> done = log.doneInSeason(farmId, farm.seasonYear());
+    Map<UUID, LogService.SeasonLog> logs = cases.logs(farm);
     FarmWeather weather = weathers.find(farm).orElse(null);
     return all.parallelStream()
         .map(
             f -> {
-              FieldCase c =
-                  new FieldCase(f, farm.seasonYear(), done.getOrDefault(f.id(), Map.of()), species);
+              FieldCase c = cases.of(farm, f, logs);
               return place(c, farm, weather, planned.get(f.piece()));
             })
         .toList();
@@ -120,7 +117,7 @@ public class SeasonService {
   /** One field's season in full, as planned. */
   public FieldSeasonView field(UUID farmId, UUID fieldId) {
     FarmView farm = farms.see(farmId);
-    FieldCase c = fieldCase(farm, fieldId);
+    FieldCase c = cases.of(farm, fieldId);
     PlanView plan =
         plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
     return full(farm, c, plan, List.of());
@@ -129,7 +126,7 @@ public class SeasonService {
   /** One field's season as it would be with another plan, and what that changes. */
   public FieldSeasonView preview(UUID farmId, UUID fieldId, PlanInput proposed) {
     FarmView farm = farms.see(farmId);
-    FieldCase c = fieldCase(farm, fieldId);
+    FieldCase c = cases.of(farm, fieldId);
     PlanView stored =
         plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
     PlanView plan =
@@ -140,7 +137,7 @@ public class SeasonService {
   /** A furrow as it would be, without the rest: for a mark that is being dragged. */
   public Moved move(UUID farmId, UUID fieldId, PlanInput proposed) {
     FarmView farm = farms.see(farmId);
-    FieldCase c = fieldCase(farm, fieldId);
+    FieldCase c = cases.of(farm, fieldId);
     PlanView stored =
         plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
     PlanView plan =
@@ -152,45 +149,10 @@ public class SeasonService {
   /** A moved furrow and what the move changes. */
   public record Moved(SeasonView.Furrow furrow, List<ReasonView> changes) {}
 
-  /** By which day each way of seeding still does what the plan is for. */
-  public FieldSeasonView.DateOddsView dates(UUID farmId, UUID fieldId, PlanInput proposed) {
-    FarmView farm = farms.see(farmId);
-    FieldCase c = fieldCase(farm, fieldId);
-    FarmWeather weather = weathers.of(farm);
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
-    CoverPlan plan = c.cover(proposed);
-    Purpose purpose = FieldCase.purpose(proposed);
-    Outlook asPlanned = outlooks.outlook(plan, crop);
-    List<FieldSeasonView.MethodOdds> methods =
-        DateOdds.of(
-                outlooks.forecaster(),
-                new WindowFinder(weather.climate(), crop),
-                plan,
-                crop,
-                farm.today(),
-                purpose,
-                purpose.target(),
-                WANTED)
-            .stream()
-            .map(
-                d ->
-                    new FieldSeasonView.MethodOdds(
-                        d.method().key(),
-                        d.method().label(),
-                        d.seedUsdPerHa(),
-                        d.points().stream()
-                            .map(x -> new FieldSeasonView.OddsPoint(x.day(), x.met()))
-                            .toList(),
-                        d.latest()))
-            .toList();
-    return new FieldSeasonView.DateOddsView(
-        SeasonViews.goal(purpose, asPlanned), (int) Math.ceil(WANTED * asPlanned.years()), methods);
-  }
-
   /** A simple plan to begin with. */
   public PlanInput start(UUID farmId, UUID fieldId, String purposeKey) {
     FarmView farm = farms.see(farmId);
-    FieldCase c = fieldCase(farm, fieldId);
+    FieldCase c = cases.of(farm, fieldId);
     FarmWeather weather = weathers.of(farm);
     CropSeasons crop = outlooks.crop(c.crop(), weather);
     Purpose purpose = Purpose.of(purposeKey);
@@ -215,14 +177,6 @@ public class SeasonService {
         start.seedOn(),
         start.ending().key(),
         start.endOn());
-  }
-
-  private FieldCase fieldCase(FarmView farm, UUID fieldId) {
-    return new FieldCase(
-        fields.get(farm.id(), fieldId),
-        farm.seasonYear(),
-        log.doneInSeason(farm.id(), farm.seasonYear()).getOrDefault(fieldId, Map.of()),
-        species);
   }
 
   private List<ReasonView> changes(
@@ -262,7 +216,8 @@ public class SeasonService {
           List.of(),
           null,
           history,
-          changes);
+          changes,
+          List.of());
     }
     CropSeasons crop = outlooks.crop(c.crop(), weather);
     List<Species> cover =
@@ -288,7 +243,8 @@ public class SeasonService {
           List.of(),
           null,
           history,
-          changes);
+          changes,
+          List.of());
     }
     CoverPlan coverPlan = c.cover(plan.plan());
     List<SeasonRun> runs = outlooks.forecaster().runs(coverPlan, crop);
@@ -322,7 +278,34 @@ public class SeasonService {
         Arrays.stream(Purpose.values()).map(p -> SeasonViews.goal(p, outlook)).toList(),
         SeasonViews.rounded(outlook.groundFit(), 2),
         history,
-        changes);
+        changes,
+        moved(c, plan.plan(), coverPlan, crop));
+  }
+
+  /** What each sighting changed against what was forecast before it. */
+  private List<FieldSeasonView.SightingEffect> moved(
+      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop) {
+    List<FieldSeasonView.SightingEffect> all = new ArrayList<>();
+    List<LogService.EntryView> seen = c.log().seen();
+    for (int n = 1; n <= seen.size(); n++) {
+      CoverPlan before = cover.seeing(c.sightings(plan, n - 1));
+      CoverPlan after = cover.seeing(c.sightings(plan, n));
+      if (!after.seen().equals(before.seen())) {
+        all.add(
+            new FieldSeasonView.SightingEffect(
+                seen.get(n - 1),
+                PlanDifference.between(
+                        before,
+                        outlooks.outlook(before, crop),
+                        after,
+                        outlooks.outlook(after, crop),
+                        FieldCase.purpose(plan))
+                    .stream()
+                    .map(ReasonView::of)
+                    .toList()));
+      }
+    }
+    return all;
   }
 
   private record Placed(SeasonView.Furrow furrow, SeasonView.@Nullable CropShape shape) {}

@@ -1,6 +1,7 @@
 package nimblefurrow.server.support;
 
 import java.util.List;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -65,7 +66,8 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail refused(IllegalArgumentException problem) {
     String sentence = sentence(problem);
     ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, sentence);
-    detail.setProperty("errors", List.of(new InputProblem.At("", sentence)));
+    String where = problem instanceof Refused refused ? refused.where() : "";
+    detail.setProperty("errors", List.of(new InputProblem.At(where, sentence)));
     return detail;
   }
 
@@ -76,11 +78,30 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     String sentence = "This is not the JSON that is expected here.";
+    String where = "";
     if (e.getCause() instanceof JacksonException json) {
-      sentence = "Not the JSON expected here: " + json.getOriginalMessage();
+      where = where(json);
+      sentence =
+          where.isEmpty()
+              ? "Not the JSON expected here: " + json.getOriginalMessage()
+              : "“" + where + "” is missing, or is not of the kind expected here.";
     }
-    return handleExceptionInternal(
-        e, detail(HttpStatus.BAD_REQUEST, sentence), headers, status, request);
+    ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, sentence);
+    detail.setProperty("errors", List.of(new InputProblem.At(where, sentence)));
+    return handleExceptionInternal(e, detail, headers, status, request);
+  }
+
+  /** Where in the JSON it went wrong, such as {@code components[0].rateKgPerHa}. */
+  private static String where(JacksonException json) {
+    StringBuilder path = new StringBuilder();
+    for (JacksonException.Reference step : json.getPath()) {
+      if (step.getPropertyName() == null) {
+        path.append('[').append(step.getIndex()).append(']');
+      } else {
+        path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+      }
+    }
+    return path.toString();
   }
 
   @Override

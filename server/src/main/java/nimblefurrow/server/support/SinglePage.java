@@ -7,17 +7,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class SinglePage {
   @GetMapping({
-    "/season",
-    "/fields",
-    "/fields/**",
-    "/map",
-    "/weather",
-    "/account",
-    "/sign-in",
-    "/first-run",
-    "/take-away",
-    "/sheet",
-    "/people"
+    "/{page:(?!api$|assets$|error$)[a-z-]+}",
+    "/{page:(?!api$|assets$|error$)[a-z-]+}/**",
   })
   String page() {
     return "forward:/index.html";

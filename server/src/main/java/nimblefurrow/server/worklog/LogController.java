@@ -6,6 +6,7 @@ import java.util.UUID;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +33,14 @@ class LogController {
     this.access = access;
   }
 
-  record EntryInput(LocalDate doneOn, String kind, String words) {}
+  record EntryInput(
+      LocalDate doneOn,
+      String kind,
+      String words,
+      @Nullable String species,
+      @Nullable String stage,
+      @Nullable Double amount,
+      @Nullable String residual) {}
 
   @GetMapping
   List<LogService.EntryView> list(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
@@ -51,7 +59,15 @@ class LogController {
     return log.add(
         farmId,
         fieldId,
-        new LogService.EntryView(entryId, input.doneOn(), input.kind(), input.words()),
+        new LogService.EntryView(
+            entryId,
+            input.doneOn(),
+            input.kind(),
+            input.words(),
+            input.species(),
+            input.stage(),
+            input.amount(),
+            input.residual()),
         farms.get(farmId).today(),
         access.person().id());
   }

@@ -19,6 +19,19 @@ class LogEntry {
   LocalDate doneOn;
   String kind;
   String words;
+
+  /** Which species was seen, when that matters. */
+  @Nullable String species;
+
+  /** The stage it was at. */
+  @Nullable String stage;
+
+  /** Plants per m², height in cm or cover in Mg/ha, by kind. */
+  @Nullable Double amount;
+
+  /** Group of a residual herbicide. */
+  @Nullable String residual;
+
   Instant createdAt;
   @Version @Nullable Long version;
 }

@@ -3,6 +3,7 @@ package nimblefurrow.server.worklog;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,18 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LogService {
   private static final Set<String> KINDS =
-      Set.of("seeded", "ended", "planted", "harvested", "sprayed", "counted", "note");
+      Set.of(
+          "seeded",
+          "ended",
+          "planted",
+          "harvested",
+          "sprayed",
+          "counted",
+          "note",
+          "plants",
+          "height",
+          "cover",
+          "stage");
 
   private final LogEntries entries;
   private final Clock clock;
@@ -28,27 +40,68 @@ public class LogService {
     this.clock = clock;
   }
 
-  /** One thing done. */
-  public record EntryView(UUID id, LocalDate doneOn, String kind, String words) {}
+  /**
+   * One thing done or seen.
+   *
+   * @param species which species, for plants and stages
+   * @param stage for stages
+   * @param amount plants per m², height in cm or dry cover in Mg/ha, by kind
+   * @param residual group of a residual herbicide, for what was sprayed
+   */
+  public record EntryView(
+      UUID id,
+      LocalDate doneOn,
+      String kind,
+      String words,
+      @Nullable String species,
+      @Nullable String stage,
+      @Nullable Double amount,
+      @Nullable String residual) {}
+
+  /**
+   * What is known of one field's season.
+   *
+   * @param done last day of each kind of work
+   * @param seen what was counted or measured, oldest first
+   * @param sprayed residual herbicides, oldest first
+   */
+  public record SeasonLog(
+      Map<String, LocalDate> done, List<EntryView> seen, List<EntryView> sprayed) {
+    /** Nothing yet. */
+    public static final SeasonLog EMPTY = new SeasonLog(Map.of(), List.of(), List.of());
+  }
 
   /** All that was done on a field, newest first. */
   @Transactional(readOnly = true)
   public List<EntryView> of(UUID farmId, UUID fieldId) {
     return entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(farmId, fieldId).stream()
-        .map(e -> new EntryView(e.id, e.doneOn, e.kind, e.words))
+        .map(LogService::view)
         .toList();
   }
 
-  /** Last day of each kind of work by field within a season: what was observed outranks plans. */
+  /** What was done and seen by field within a season: what was observed outranks plans. */
   @Transactional(readOnly = true)
-  public Map<UUID, Map<String, LocalDate>> doneInSeason(UUID farmId, int seasonYear) {
+  public Map<UUID, SeasonLog> ofSeason(UUID farmId, int seasonYear) {
     LocalDate from = LocalDate.of(seasonYear, 5, 1);
     LocalDate to = LocalDate.of(seasonYear + 1, 7, 31);
-    Map<UUID, Map<String, LocalDate>> done = new HashMap<>();
+    Map<UUID, SeasonLog> logs = new HashMap<>();
     for (LogEntry e : entries.findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)) {
-      done.computeIfAbsent(e.fieldId, k -> new HashMap<>()).put(e.kind, e.doneOn);
+      SeasonLog log =
+          logs.computeIfAbsent(
+              e.fieldId, k -> new SeasonLog(new HashMap<>(), new ArrayList<>(), new ArrayList<>()));
+      log.done().put(e.kind, e.doneOn);
+      if (SightingKind.of(e.kind).isPresent()) {
+        log.seen().add(view(e));
+      }
+      if (e.residual != null) {
+        log.sprayed().add(view(e));
+      }
     }
-    return done;
+    return logs;
+  }
+
+  private static EntryView view(LogEntry e) {
+    return new EntryView(e.id, e.doneOn, e.kind, e.words, e.species, e.stage, e.amount, e.residual);
   }
 
   /** Writes down something done; the same id twice is the same entry. */
@@ -62,6 +115,7 @@ public class LogService {
       throw new InputProblem(
           "doneOn", entry.doneOn() + " is after today; the log holds what was done.");
     }
+    checkSeen(entry);
     if (entry.words().length() > 2000) {
       throw new InputProblem("words", "Keep it under 2000 characters.");
     }
@@ -76,11 +130,36 @@ public class LogService {
       stored.doneOn = entry.doneOn();
       stored.kind = entry.kind();
       stored.words = entry.words().strip();
+      stored.species = entry.species();
+      stored.stage = entry.stage();
+      stored.amount = entry.amount();
+      stored.residual = entry.residual();
       entries.save(stored);
     } else if (!stored.farmId.equals(farmId)) {
       throw new NotFound("There is no such entry.");
     }
-    return new EntryView(stored.id, stored.doneOn, stored.kind, stored.words);
+    return view(stored);
+  }
+
+  private static void checkSeen(EntryView entry) {
+    SightingKind kind = SightingKind.of(entry.kind()).orElse(null);
+    if (kind == null) {
+      return;
+    }
+    if (kind == SightingKind.STAGE) {
+      if (entry.stage() == null || entry.species() == null) {
+        throw new InputProblem("stage", "Say which species and the stage it is at.");
+      }
+      return;
+    }
+    Double amount = entry.amount();
+    if (amount == null || !(amount >= 0 && amount <= kind.most())) {
+      throw new InputProblem(
+          "amount", "Give the %s, from 0 to %,.0f.".formatted(kind.label(), kind.most()));
+    }
+    if (kind == SightingKind.PLANTS && entry.species() == null) {
+      throw new InputProblem("species", "Say which species was counted.");
+    }
   }
 
   /** Takes an entry out again. */

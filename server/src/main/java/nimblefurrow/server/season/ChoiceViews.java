@@ -1,0 +1,89 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.support.ReasonView;
+import org.jspecify.annotations.Nullable;
+
+/** Choosing what, how and when, as the wire shows it. */
+final class ChoiceViews {
+  private ChoiceViews() {}
+
+  /** Covers for a field and a reason, best first. */
+  record CoversView(
+      String purpose,
+      String label,
+      String measure,
+      double target,
+      Unit unit,
+      List<CoverChoice> covers,
+      boolean shedEmpty) {}
+
+  /**
+   * One cover.
+   *
+   * @param excluded why it cannot be; null when it can
+   * @param plan ready to be looked at; null when there is no way to seed it
+   */
+  record CoverChoice(
+      String name,
+      List<String> species,
+      @Nullable ReasonView excluded,
+      int met,
+      int years,
+      double seedUsdPerHa,
+      @Nullable String endingLabel,
+      List<ReasonView> reasons,
+      @Nullable PlanInput plan) {}
+
+  /**
+   * One way of seeding beside the others.
+   *
+   * @param machine the machine in the shed that would do it; null when there is none
+   * @param hours for the field, loads counted; null without a machine
+   * @param placementUsdPerHa machine and operator; null without
+   */
+  record WayView(
+      String method,
+      String label,
+      LocalDate seedOn,
+      SeasonView.WindowView window,
+      int goodStand,
+      int met,
+      int years,
+      double coverLow,
+      double coverMiddle,
+      double coverHigh,
+      double seedUsdPerHa,
+      List<PlanInput.Component> components,
+      @Nullable String machine,
+      @Nullable UUID machineId,
+      @Nullable Double hours,
+      @Nullable Double placementUsdPerHa) {}
+
+  /** What of a farm can be seeded in the week from {@code from} on, by way of seeding. */
+  record OpenView(LocalDate from, LocalDate to, List<OpenWay> ways) {}
+
+  /** Fields one way can seed in that week. */
+  record OpenWay(String method, String label, List<String> machines, List<OpenField> fields) {}
+
+  /**
+   * A field that is open.
+   *
+   * @param closes last useful day
+   * @param closesReason what sets it
+   * @param mine whether the field's plan is to be seeded this way
+   */
+  record OpenField(
+      UUID fieldId,
+      String name,
+      double areaHa,
+      LocalDate opens,
+      LocalDate closes,
+      ReasonView closesReason,
+      boolean mine,
+      boolean seeded) {}
+}
