@@ -135,6 +135,11 @@ public final class Api {
     throw new AssertionError("no furrow " + name);
   }
 
+  /** JSON from text. */
+  public static JsonNode parsed(String text) {
+    return JSON.readTree(text);
+  }
+
   /** A map that may be changed, from JSON. */
   @SuppressWarnings("unchecked")
   public static Map<String, Object> map(JsonNode node) {

@@ -36,15 +36,14 @@ import nimblefurrow.server.weather.WeatherService;
 import nimblefurrow.server.worklog.LogService;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Loads the made-up farm once, in demo mode only. */
 @Component
-class DemoFarm implements ApplicationRunner {
+class DemoFarm implements SmartInitializingSingleton {
   private static final String NAME = "Sandpiper Bend";
   private static final LocalDate DAY = LocalDate.of(2026, 9, 12);
   private static final long WEATHER_SEED = 4107;
@@ -57,6 +56,7 @@ class DemoFarm implements ApplicationRunner {
   private final PlanService plans;
   private final WeatherService weather;
   private final LogService log;
+  private final DemoShed shed;
   private final TransactionTemplate transaction;
   private final String tokenFile;
 
@@ -69,6 +69,7 @@ class DemoFarm implements ApplicationRunner {
       PlanService plans,
       WeatherService weather,
       LogService log,
+      DemoShed shed,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
@@ -79,12 +80,14 @@ class DemoFarm implements ApplicationRunner {
     this.plans = plans;
     this.weather = weather;
     this.log = log;
+    this.shed = shed;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
   }
 
   @Override
-  public void run(ApplicationArguments arguments) {
+  public void afterSingletonsInstantiated() {
+    // Before the server listens: whoever comes first finds the farm whole.
     if (mode.on() && accounts.find(DemoMode.OWNER).isEmpty()) {
       transaction.executeWithoutResult(status -> load());
     }
@@ -114,6 +117,7 @@ class DemoFarm implements ApplicationRunner {
       addLog(farm.id(), field.id(), row, owner.id());
     }
     plans.save(farm.id(), season, saves, "autumn plan", owner.id());
+    shed.load(farm.id());
     writeToken(owner.id());
   }
 
@@ -184,7 +188,14 @@ class DemoFarm implements ApplicationRunner {
           farmId,
           fieldId,
           new LogService.EntryView(
-              UUID.randomUUID(), LocalDate.parse(parts[0]), parts[1], parts[2]),
+              UUID.randomUUID(),
+              LocalDate.parse(parts[0]),
+              parts[1],
+              parts[2],
+              null,
+              null,
+              null,
+              parts.length > 3 ? parts[3] : null),
           DAY,
           owner);
     }

@@ -61,6 +61,12 @@ public class FieldService {
     return shapes;
   }
 
+  /** A field's boundary in degrees; null when none is known. */
+  @Transactional(readOnly = true)
+  public @Nullable MultiPolygon boundary(UUID farmId, UUID fieldId) {
+    return field(farmId, fieldId).boundary;
+  }
+
   /** Adds a field, with a boundary or with an area given. */
   @Transactional
   public FieldView add(UUID farmId, FieldInput input, @Nullable MultiPolygon boundary) {

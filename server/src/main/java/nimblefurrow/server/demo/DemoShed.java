@@ -1,0 +1,143 @@
+package nimblefurrow.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.server.seedstock.LotView;
+import nimblefurrow.server.seedstock.MixView;
+import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.shed.CalibrationView;
+import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.shed.ShedService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The demo farm's shed and seed. */
+@Component
+class DemoShed {
+  private final ShedService shed;
+  private final SeedService seed;
+
+  DemoShed(ShedService shed, SeedService seed) {
+    this.shed = shed;
+    this.seed = seed;
+  }
+
+  void load(UUID farmId) {
+    JsonNode all = read();
+    Map<String, UUID> machines = new HashMap<>();
+    for (JsonNode m : all.get("machines")) {
+      MachineView machine = machine(m);
+      shed.put(farmId, machine);
+      machines.put(machine.name(), machine.id());
+    }
+    all.get("lots").forEach(l -> seed.put(farmId, lot(l)));
+    all.get("mixes").forEach(m -> seed.putMix(farmId, mix(m)));
+    for (JsonNode s : all.get("settings")) {
+      UUID machine = machines.get(s.get("machine").asString());
+      if (machine != null) {
+        shed.note(farmId, setting(s, machine));
+      }
+    }
+  }
+
+  private static MachineView machine(JsonNode m) {
+    List<String> methods = new ArrayList<>();
+    m.get("methods").forEach(w -> methods.add(w.asString()));
+    Double openers = number(m, "openers");
+    return new MachineView(
+        UUID.randomUUID(),
+        null,
+        m.get("name").asString(),
+        m.get("kind").asString(),
+        methods,
+        m.get("widthM").asDouble(),
+        m.get("speedKmh").asDouble(),
+        m.get("efficiency").asDouble(),
+        openers == null ? null : openers.intValue(),
+        number(m, "spacingM"),
+        m.get("hopperM3").asDouble(),
+        number(m, "payloadKg"),
+        m.get("turnS").asDouble(),
+        m.get("refillS").asDouble(),
+        number(m, "ferryKmh"),
+        number(m, "batteryMin"),
+        text(m, "meter"),
+        number(m, "usdPerHour"),
+        number(m, "usdPerHa"),
+        m.path("hired").asBoolean(false),
+        text(m, "notes"));
+  }
+
+  private static LotView lot(JsonNode l) {
+    return new LotView(
+        UUID.randomUUID(),
+        null,
+        l.get("species").asString(),
+        "",
+        text(l, "lotNo"),
+        text(l, "supplier"),
+        number(l, "germination"),
+        number(l, "purity"),
+        l.has("testedOn") ? LocalDate.parse(l.get("testedOn").asString()) : null,
+        l.get("treated").asBoolean(),
+        l.get("organic").asBoolean(),
+        l.get("usdPerKg").asDouble(),
+        l.get("boughtKg").asDouble(),
+        null,
+        null);
+  }
+
+  private static MixView mix(JsonNode m) {
+    List<MixView.Component> components = new ArrayList<>();
+    m.get("components")
+        .forEach(
+            c ->
+                components.add(
+                    new MixView.Component(
+                        c.get("species").asString(), c.get("rateKgPerHa").asDouble(), null)));
+    return new MixView(UUID.randomUUID(), null, m.get("name").asString(), components);
+  }
+
+  private static CalibrationView setting(JsonNode s, UUID machine) {
+    return new CalibrationView(
+        UUID.randomUUID(),
+        machine,
+        null,
+        s.get("species").asString(),
+        text(s, "gear"),
+        s.get("bench").asString(),
+        number(s, "setting"),
+        number(s, "rateKgPerHa"),
+        number(s, "chartKgPerHa"),
+        text(s, "words"),
+        LocalDate.parse(s.get("doneOn").asString()));
+  }
+
+  private static @Nullable Double number(JsonNode n, String key) {
+    return n.has(key) ? n.get(key).asDouble() : null;
+  }
+
+  private static String text(JsonNode n, String key) {
+    return n.has(key) ? n.get(key).asString() : "";
+  }
+
+  private static JsonNode read() {
+    try (InputStream in = DemoShed.class.getResourceAsStream("/demo/shed.json")) {
+      if (in == null) {
+        throw new IllegalStateException("no resource shed.json");
+      }
+      return JsonMapper.shared().readTree(in.readAllBytes());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,99 @@
+package nimblefurrow.server.job;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Seeding jobs, their lines and their log. */
+@RestController
+@RequestMapping("/api/farms/{farmId}")
+class JobController {
+  private final JobService jobs;
+  private final LineService lines;
+  private final Access access;
+
+  JobController(JobService jobs, LineService lines, Access access) {
+    this.jobs = jobs;
+    this.lines = lines;
+    this.access = access;
+  }
+
+  @GetMapping("/fields/{fieldId}/job")
+  JobViews.JobView job(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+    access.see(farmId);
+    return jobs.job(farmId, fieldId);
+  }
+
+  @PutMapping("/fields/{fieldId}/seedings/{entryId}")
+  JobViews.JobView seeded(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable UUID entryId,
+      @RequestBody JobViews.SeedingInput seeding) {
+    access.work(farmId);
+    return jobs.seeded(farmId, fieldId, entryId, seeding, access.person().id());
+  }
+
+  @GetMapping("/seed/needs")
+  List<JobViews.SeedNeed> needs(
+      @PathVariable UUID farmId, @RequestParam(defaultValue = "0.05") double allowance) {
+    access.see(farmId);
+    return jobs.needs(farmId, allowance);
+  }
+
+  @GetMapping("/fields/{fieldId}/lines")
+  LineService.Lines lines(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestParam double swathM,
+      @RequestParam(defaultValue = "1") int headlands,
+      @RequestParam(required = false) @Nullable Double bearingDeg,
+      @RequestParam(defaultValue = "0") double marginM) {
+    access.see(farmId);
+    return lines.lines(farmId, fieldId, swathM, headlands, bearingDeg, marginM);
+  }
+
+  @GetMapping("/fields/{fieldId}/lines.{format}")
+  ResponseEntity<byte[]> file(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable String format,
+      @RequestParam double swathM,
+      @RequestParam(defaultValue = "1") int headlands,
+      @RequestParam(required = false) @Nullable Double bearingDeg,
+      @RequestParam(defaultValue = "0") double marginM) {
+    LineService.Lines found = lines(farmId, fieldId, swathM, headlands, bearingDeg, marginM);
+    String text =
+        switch (format) {
+          case "geojson" -> LineService.geoJson(found);
+          case "kml" -> LineService.kml(found);
+          case "gpx" -> LineService.gpx(found);
+          default -> throw new NotFound("Lines come as geojson, kml or gpx.");
+        };
+    String type =
+        switch (format) {
+          case "geojson" -> "application/geo+json";
+          case "kml" -> "application/vnd.google-earth.kml+xml";
+          default -> "application/gpx+xml";
+        };
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(type))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            "attachment; filename=\"" + found.name().replaceAll("\\W+", "-") + "." + format + "\"")
+        .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,241 @@
+package nimblefurrow.server.seedstock;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Seed lots and mixes of a farm. Callers have checked who asks. */
+@Service
+public class SeedService {
+  private final SeedLots lots;
+  private final SeedUses uses;
+  private final FarmMixes mixes;
+  private final SpeciesTable species;
+
+  SeedService(SeedLots lots, SeedUses uses, FarmMixes mixes, SpeciesTable species) {
+    this.lots = lots;
+    this.uses = uses;
+    this.mixes = mixes;
+    this.species = species;
+  }
+
+  /** All lots by species. */
+  @Transactional(readOnly = true)
+  public List<LotView> lots(UUID farmId) {
+    Map<UUID, BigDecimal> used = new HashMap<>();
+    uses.findByFarmId(farmId).forEach(u -> used.merge(u.lotId, u.kg, BigDecimal::add));
+    return lots.findByFarmIdOrderBySpeciesAscLotNoAsc(farmId).stream()
+        .map(l -> view(l, used.getOrDefault(l.id, BigDecimal.ZERO)))
+        .toList();
+  }
+
+  /**
+   * Adds or changes a lot.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Transactional
+  public LotView put(UUID farmId, LotView l) {
+    check(l);
+    SeedLot stored = lots.findById(l.id()).orElse(null);
+    if (stored == null) {
+      stored = new SeedLot();
+      stored.id = l.id();
+      stored.farmId = farmId;
+    } else if (!stored.farmId.equals(farmId)) {
+      throw new NotFound("This farm has no such seed lot.");
+    } else if (!Objects.equals(stored.version, l.version())) {
+      throw new ChangedMeanwhile(
+          "Someone else changed this lot while you did.", view(stored, BigDecimal.ZERO));
+    }
+    stored.species = l.species();
+    stored.variety = l.variety().strip();
+    stored.lotNo = l.lotNo().strip();
+    stored.supplier = l.supplier().strip();
+    stored.germination = l.germination();
+    stored.purity = l.purity();
+    stored.testedOn = l.testedOn();
+    stored.treated = l.treated();
+    stored.organic = l.organic();
+    stored.usdPerKg = decimal(l.usdPerKg(), 4);
+    stored.boughtKg = decimal(l.boughtKg(), 3);
+    UUID id = lots.saveAndFlush(stored).id;
+    return lots(farmId).stream().filter(v -> v.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private void check(LotView l) {
+    if (species.find(l.species()).isEmpty()) {
+      throw new Refused("species", "Choose the species of this seed.");
+    }
+    if (l.germination() != null) {
+      Need.share("germination", "Germination", l.germination());
+    }
+    if (l.purity() != null) {
+      Need.share("purity", "Purity", l.purity());
+    }
+    Need.notNegative("usdPerKg", "The price", l.usdPerKg());
+    Need.notNegative("boughtKg", "The mass bought", l.boughtKg());
+    if (l.treated() && l.organic()) {
+      throw new Refused("treated", "Treated seed is not organic seed; choose one.");
+    }
+  }
+
+  /** Takes a lot out with all that was used of it. */
+  @Transactional
+  public void remove(UUID farmId, UUID lotId) {
+    lots.delete(find(farmId, lotId));
+  }
+
+  /** A certificate's name and bytes. */
+  public record Certificate(String name, byte[] bytes) {}
+
+  /** Puts a certificate to a lot. */
+  @Transactional
+  public void certify(UUID farmId, UUID lotId, String name, byte[] bytes) {
+    SeedLot lot = find(farmId, lotId);
+    lot.certificateName = name;
+    lot.certificate = bytes;
+  }
+
+  /** A lot's certificate. */
+  @Transactional(readOnly = true)
+  public Certificate certificate(UUID farmId, UUID lotId) {
+    SeedLot lot = find(farmId, lotId);
+    if (lot.certificate == null || lot.certificateName == null) {
+      throw new NotFound("This lot has no certificate.");
+    }
+    return new Certificate(lot.certificateName, lot.certificate);
+  }
+
+  /**
+   * Takes seed off lots for a field.
+   *
+   * @param kgByLot mass by lot
+   * @throws Refused when a lot does not hold as much
+   */
+  @Transactional
+  public void use(
+      UUID farmId, UUID fieldId, UUID logEntryId, Map<UUID, Double> kgByLot, LocalDate day) {
+    Map<UUID, LotView> stock = new HashMap<>();
+    lots(farmId).forEach(l -> stock.put(l.id(), l));
+    kgByLot.forEach(
+        (lotId, kg) -> {
+          LotView lot = stock.get(lotId);
+          if (lot == null) {
+            throw new NotFound("This farm has no such seed lot.");
+          }
+          Need.positive("lots", "The mass taken from a lot", kg);
+          if (kg > lot.leftKg() + 0.0005) {
+            throw new Refused(
+                "lots",
+                "Lot %s holds %.0f kg (%.0f lb); %.0f kg (%.0f lb) cannot have come out of it."
+                        .formatted(
+                            lot.lotNo(),
+                            lot.leftKg(),
+                            lot.leftKg() / nimblefurrow.core.units.UnitSystem.KG_PER_LB,
+                            kg,
+                            kg / nimblefurrow.core.units.UnitSystem.KG_PER_LB)
+                    + " Is more in stock than was written down, or did some come from another lot?");
+          }
+          SeedUse use = new SeedUse();
+          use.id = UUID.randomUUID();
+          use.farmId = farmId;
+          use.lotId = lotId;
+          use.fieldId = fieldId;
+          use.logEntryId = logEntryId;
+          use.kg = decimal(kg, 3);
+          use.usedOn = day;
+          uses.save(use);
+        });
+  }
+
+  /** The farm's mixes by name. */
+  @Transactional(readOnly = true)
+  public List<MixView> mixes(UUID farmId) {
+    return mixes.findByFarmIdOrderByName(farmId).stream().map(SeedService::view).toList();
+  }
+
+  /** Adds or changes a mix. */
+  @Transactional
+  public MixView putMix(UUID farmId, MixView m) {
+    if (m.name().isBlank()) {
+      throw new Refused("name", "Give the mix a name.");
+    }
+    if (m.components().isEmpty()) {
+      throw new Refused("components", "Choose at least one species.");
+    }
+    m.components().forEach(c -> species.get(c.species()));
+    mixes.findByFarmIdOrderByName(farmId).stream()
+        .filter(o -> o.name.equalsIgnoreCase(m.name().strip()) && !o.id.equals(m.id()))
+        .findFirst()
+        .ifPresent(
+            o -> {
+              throw new Refused("name", "There is already a mix called " + o.name + ".");
+            });
+    FarmMix stored = mixes.findById(m.id()).orElse(null);
+    if (stored == null) {
+      stored = new FarmMix();
+      stored.id = m.id();
+      stored.farmId = farmId;
+    } else if (!stored.farmId.equals(farmId)) {
+      throw new NotFound("This farm has no such mix.");
+    } else if (!Objects.equals(stored.version, m.version())) {
+      throw new ChangedMeanwhile("Someone else changed this mix while you did.", view(stored));
+    }
+    stored.name = m.name().strip();
+    stored.components = m.components();
+    return view(mixes.saveAndFlush(stored));
+  }
+
+  /** Takes a mix away. */
+  @Transactional
+  public void removeMix(UUID farmId, UUID mixId) {
+    mixes.findById(mixId).filter(m -> m.farmId.equals(farmId)).ifPresent(mixes::delete);
+  }
+
+  private SeedLot find(UUID farmId, UUID lotId) {
+    return lots.findById(lotId)
+        .filter(l -> l.farmId.equals(farmId))
+        .orElseThrow(() -> new NotFound("This farm has no such seed lot."));
+  }
+
+  private static BigDecimal decimal(double value, int places) {
+    return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
+  }
+
+  private static MixView view(FarmMix m) {
+    return new MixView(m.id, m.version, m.name, m.components);
+  }
+
+  private static LotView view(SeedLot l, @Nullable BigDecimal used) {
+    return new LotView(
+        l.id,
+        l.version,
+        l.species,
+        l.variety,
+        l.lotNo,
+        l.supplier,
+        l.germination,
+        l.purity,
+        l.testedOn,
+        l.treated,
+        l.organic,
+        l.usdPerKg.doubleValue(),
+        l.boughtKg.doubleValue(),
+        used == null ? 0 : used.doubleValue(),
+        l.certificateName);
+  }
+}

@@ -1,0 +1,48 @@
+package nimblefurrow.server.shed;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+// A trailing single capital is not taken as a word by the naming of columns: those are named here.
+@Entity
+class Machine {
+  @Id UUID id;
+  UUID farmId;
+  String name;
+  String kind;
+  String[] methods;
+
+  @Column(name = "width_m")
+  double widthM;
+
+  double speedKmh;
+  double efficiency;
+  @Nullable Integer openers;
+
+  @Column(name = "spacing_m")
+  @Nullable Double spacingM;
+
+  @Column(name = "hopper_m3")
+  double hopperM3;
+
+  @Nullable Double payloadKg;
+
+  @Column(name = "turn_s")
+  double turnS;
+
+  @Column(name = "refill_s")
+  double refillS;
+
+  @Nullable Double ferryKmh;
+  @Nullable Double batteryMin;
+  String meter = "";
+  @Nullable Double usdPerHour;
+  @Nullable Double usdPerHa;
+  boolean hired;
+  String notes = "";
+  @Version @Nullable Long version;
+}

@@ -1,0 +1,111 @@
+package nimblefurrow.server.shed;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.load.LoadPlan;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A machine as the wire shows and takes it.
+ *
+ * @param version for saving: the version that was read; null for a new one
+ * @param kind in a grower's words
+ * @param methods ways of seeding it can be used for
+ * @param efficiency share of the time it is at work in the field
+ * @param openers how many, for machines that have them
+ * @param payloadKg most mass it may carry, when less than a full hopper
+ * @param usdPerHour own cost or hire, with the operator
+ * @param usdPerHa hire by area
+ */
+public record MachineView(
+    UUID id,
+    @Nullable Long version,
+    String name,
+    String kind,
+    List<String> methods,
+    double widthM,
+    double speedKmh,
+    double efficiency,
+    @Nullable Integer openers,
+    @Nullable Double spacingM,
+    double hopperM3,
+    @Nullable Double payloadKg,
+    double turnS,
+    double refillS,
+    @Nullable Double ferryKmh,
+    @Nullable Double batteryMin,
+    String meter,
+    @Nullable Double usdPerHour,
+    @Nullable Double usdPerHa,
+    boolean hired,
+    String notes) {
+  private static final double FILLED = 0.95;
+  private static final double M_PER_S = 1 / 3.6;
+
+  /** Where no way to the tender is known, m. Working value. */
+  private static final double USUAL_FERRY_M = 400;
+
+  /** Area an hour at work, loads left out: width × speed × efficiency. */
+  public double haPerHour() {
+    return widthM * speedKmh / 10 * efficiency;
+  }
+
+  /** Money for a job by its area and hours; area price first when there is one. */
+  public double usd(double areaHa, double hours) {
+    if (usdPerHa != null) {
+      return usdPerHa * areaHa;
+    }
+    return usdPerHour == null ? 0 : usdPerHour * hours;
+  }
+
+  /** Loads of a field whose passes are as long as a square of its area, by the usual way to it. */
+  public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
+    double side = Math.sqrt(areaHa * 10_000);
+    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier(USUAL_FERRY_M));
+  }
+
+  /** Hours for loads, the time not at work counted. */
+  public double hours(LoadPlan loads) {
+    return loads.minutes().all() / 60 / efficiency;
+  }
+
+  /** As something that carries seed a way to the field. */
+  private LoadPlan.Carrier carrier(double ferryM) {
+    return new LoadPlan.Carrier(
+        hopperM3,
+        FILLED,
+        payloadKg,
+        widthM,
+        speedKmh * M_PER_S,
+        turnS,
+        refillS,
+        ferryM,
+        (ferryKmh == null ? speedKmh : ferryKmh) * M_PER_S,
+        batteryMin);
+  }
+
+  static MachineView of(Machine m) {
+    return new MachineView(
+        m.id,
+        m.version,
+        m.name,
+        m.kind,
+        List.of(m.methods),
+        m.widthM,
+        m.speedKmh,
+        m.efficiency,
+        m.openers,
+        m.spacingM,
+        m.hopperM3,
+        m.payloadKg,
+        m.turnS,
+        m.refillS,
+        m.ferryKmh,
+        m.batteryMin,
+        m.meter,
+        m.usdPerHour,
+        m.usdPerHa,
+        m.hired,
+        m.notes);
+  }
+}

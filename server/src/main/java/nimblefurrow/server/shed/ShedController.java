@@ -1,0 +1,76 @@
+package nimblefurrow.server.shed;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.InputProblem;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shed of a farm. */
+@RestController
+@RequestMapping("/api/farms/{farmId}")
+class ShedController {
+  private final ShedService shed;
+  private final Access access;
+
+  ShedController(ShedService shed, Access access) {
+    this.shed = shed;
+    this.access = access;
+  }
+
+  @GetMapping("/machines")
+  List<MachineView> machines(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return shed.machines(farmId);
+  }
+
+  @PutMapping("/machines/{machineId}")
+  MachineView put(
+      @PathVariable UUID farmId, @PathVariable UUID machineId, @RequestBody MachineView machine) {
+    access.manage(farmId);
+    if (!machine.id().equals(machineId)) {
+      throw new InputProblem("id", "The machine's id is not the one in the address.");
+    }
+    return shed.put(farmId, machine);
+  }
+
+  @DeleteMapping("/machines/{machineId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable UUID farmId, @PathVariable UUID machineId) {
+    access.manage(farmId);
+    shed.remove(farmId, machineId);
+  }
+
+  @GetMapping("/calibrations")
+  List<CalibrationView> calibrations(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return shed.calibrations(farmId);
+  }
+
+  @PutMapping("/calibrations/{calibrationId}")
+  CalibrationView note(
+      @PathVariable UUID farmId,
+      @PathVariable UUID calibrationId,
+      @RequestBody CalibrationView calibration) {
+    access.work(farmId);
+    if (!calibration.id().equals(calibrationId)) {
+      throw new InputProblem("id", "The note's id is not the one in the address.");
+    }
+    return shed.note(farmId, calibration);
+  }
+
+  @DeleteMapping("/calibrations/{calibrationId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forget(@PathVariable UUID farmId, @PathVariable UUID calibrationId) {
+    access.work(farmId);
+    shed.forget(farmId, calibrationId);
+  }
+}

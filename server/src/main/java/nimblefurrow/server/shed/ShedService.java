@@ -1,0 +1,183 @@
+package nimblefurrow.server.shed;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The machines of a farm and the memory of their settings. Callers have checked who asks. */
+@Service
+public class ShedService {
+  private final Machines machines;
+  private final Calibrations calibrations;
+  private final Clock clock;
+
+  ShedService(Machines machines, Calibrations calibrations, Clock clock) {
+    this.machines = machines;
+    this.calibrations = calibrations;
+    this.clock = clock;
+  }
+
+  /** All machines by name. */
+  @Transactional(readOnly = true)
+  public List<MachineView> machines(UUID farmId) {
+    return machines.findByFarmIdOrderByName(farmId).stream().map(MachineView::of).toList();
+  }
+
+  /**
+   * One machine.
+   *
+   * @throws NotFound when the farm has no such machine
+   */
+  @Transactional(readOnly = true)
+  public MachineView machine(UUID farmId, UUID machineId) {
+    return MachineView.of(find(farmId, machineId));
+  }
+
+  /**
+   * Adds or changes a machine.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Transactional
+  public MachineView put(UUID farmId, MachineView m) {
+    check(farmId, m);
+    Machine stored = machines.findById(m.id()).orElse(null);
+    if (stored == null) {
+      stored = new Machine();
+      stored.id = m.id();
+      stored.farmId = farmId;
+    } else if (!stored.farmId.equals(farmId)) {
+      throw new NotFound("This farm has no such machine.");
+    } else if (!Objects.equals(stored.version, m.version())) {
+      throw new ChangedMeanwhile(
+          "Someone else changed " + stored.name + " while you did.", MachineView.of(stored));
+    }
+    stored.name = m.name().strip();
+    stored.kind = m.kind().strip();
+    stored.methods = m.methods().toArray(String[]::new);
+    stored.widthM = m.widthM();
+    stored.speedKmh = m.speedKmh();
+    stored.efficiency = m.efficiency();
+    stored.openers = m.openers();
+    stored.spacingM = m.spacingM();
+    stored.hopperM3 = m.hopperM3();
+    stored.payloadKg = m.payloadKg();
+    stored.turnS = m.turnS();
+    stored.refillS = m.refillS();
+    stored.ferryKmh = m.ferryKmh();
+    stored.batteryMin = m.batteryMin();
+    stored.meter = m.meter();
+    stored.usdPerHour = m.usdPerHour();
+    stored.usdPerHa = m.usdPerHa();
+    stored.hired = m.hired();
+    stored.notes = m.notes();
+    return MachineView.of(machines.saveAndFlush(stored));
+  }
+
+  private void check(UUID farmId, MachineView m) {
+    if (m.name().isBlank()) {
+      throw new Refused("name", "Give the machine a name.");
+    }
+    machines.findByFarmIdOrderByName(farmId).stream()
+        .filter(o -> o.name.equalsIgnoreCase(m.name().strip()) && !o.id.equals(m.id()))
+        .findFirst()
+        .ifPresent(
+            o -> {
+              throw new Refused("name", "There is already a machine called " + o.name + ".");
+            });
+    if (m.methods().isEmpty()) {
+      throw new Refused("methods", "Say which ways of seeding it can be used for.");
+    }
+    m.methods().forEach(SeedingMethod::of);
+    Need.positive("widthM", "The width", m.widthM());
+    Need.positive("speedKmh", "The speed", m.speedKmh());
+    Need.share("efficiency", "The share of time at work", m.efficiency());
+    Need.positive("hopperM3", "The hopper", m.hopperM3());
+    Need.notNegative("turnS", "The time of a turn", m.turnS());
+    Need.notNegative("refillS", "The time of a refill", m.refillS());
+    optional("payloadKg", "The mass limit", m.payloadKg());
+    optional("spacingM", "The spacing", m.spacingM());
+    optional("ferryKmh", "The ferry speed", m.ferryKmh());
+    optional("batteryMin", "The battery's minutes", m.batteryMin());
+    if (m.openers() != null) {
+      Need.positive("openers", "The number of openers", m.openers());
+    }
+  }
+
+  private static void optional(
+      String where, String what, @org.jspecify.annotations.Nullable Double value) {
+    if (value != null) {
+      Need.positive(where, what, value);
+    }
+  }
+
+  /** Takes a machine out of the shed with what was noted of it. */
+  @Transactional
+  public void remove(UUID farmId, UUID machineId) {
+    machines.delete(find(farmId, machineId));
+  }
+
+  /** What was found at settings, newest first. */
+  @Transactional(readOnly = true)
+  public List<CalibrationView> calibrations(UUID farmId) {
+    return calibrations.findByFarmIdOrderByCreatedAtDesc(farmId).stream()
+        .map(CalibrationView::of)
+        .toList();
+  }
+
+  /** Writes down a setting; the same id twice is the same note. */
+  @Transactional
+  public CalibrationView note(UUID farmId, CalibrationView c) {
+    find(farmId, c.machineId());
+    Calibration stored = calibrations.findById(c.id()).orElse(null);
+    if (stored != null) {
+      if (!stored.farmId.equals(farmId)) {
+        throw new NotFound("There is no such note.");
+      }
+      return CalibrationView.of(stored);
+    }
+    if (c.rateKgPerHa() != null) {
+      Need.notNegative("rateKgPerHa", "The rate", c.rateKgPerHa());
+    }
+    Calibration fresh = new Calibration();
+    fresh.id = c.id();
+    fresh.farmId = farmId;
+    fresh.machineId = c.machineId();
+    fresh.lotId = c.lotId();
+    fresh.species = c.species();
+    fresh.gear = c.gear().strip();
+    fresh.bench = c.bench();
+    fresh.setting = c.setting();
+    fresh.rateKgPerHa = c.rateKgPerHa();
+    fresh.chartKgPerHa = c.chartKgPerHa();
+    fresh.words = c.words().strip();
+    fresh.doneOn = c.doneOn();
+    fresh.createdAt = Instant.now(clock);
+    return CalibrationView.of(calibrations.save(fresh));
+  }
+
+  /** Takes a note out again. */
+  @Transactional
+  public void forget(UUID farmId, UUID calibrationId) {
+    calibrations
+        .findById(calibrationId)
+        .filter(c -> c.farmId.equals(farmId))
+        .ifPresent(calibrations::delete);
+  }
+
+  private Machine find(UUID farmId, UUID machineId) {
+    return machines
+        .findById(machineId)
+        .filter(m -> m.farmId.equals(farmId))
+        .orElseThrow(() -> new NotFound("This farm has no such machine."));
+  }
+}

@@ -1,0 +1,277 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** From what to seed to what went out: advice, jobs, lots, lines, shed. */
+class SeedingJobTest {
+  private static String field(Api owner, String farm, String name) throws Exception {
+    return farm + "/fields/" + owner.furrow(farm, name).get("fieldId").asString();
+  }
+
+  private static List<String> best(JsonNode covers, int most) {
+    List<String> names = new ArrayList<>();
+    for (JsonNode c : covers.get("covers")) {
+      if (!c.has("excluded") && names.size() < most) {
+        names.add(c.get("name").asString());
+      }
+    }
+    return names;
+  }
+
+  @Test
+  void anotherReasonChangesTheOrderOnMostFieldsAndNothingIsHidden() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    int changed = 0;
+    int asked = 0;
+    for (JsonNode furrow : owner.get(farm + "/season").ok().json().get("furrows")) {
+      if (furrow.has("leftOutReason") || asked == 12) {
+        continue;
+      }
+      asked++;
+      String covers = farm + "/fields/" + furrow.get("fieldId").asString() + "/covers?purpose=";
+      JsonNode soil = owner.get(covers + "holdSoil").ok().json();
+      JsonNode nitrogen = owner.get(covers + "makeNitrogen").ok().json();
+      assertThat(soil.get("covers").size())
+          .isEqualTo(nitrogen.get("covers").size())
+          .isGreaterThan(30);
+      changed += best(soil, 5).equals(best(nitrogen, 5)) ? 0 : 1;
+      for (JsonNode c : soil.get("covers")) {
+        assertThat(c.has("excluded") || c.get("reasons").size() > 1).isTrue();
+      }
+    }
+    assertThat(changed).isGreaterThan(asked / 2);
+  }
+
+  @Test
+  void anOrganicFieldIsOfferedNothingThatOnlyAHerbicideEnds() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode covers =
+        owner.get(field(owner, farm, "Heron Low") + "/covers?purpose=holdSoil").ok().json();
+    for (JsonNode c : covers.get("covers")) {
+      if (!c.has("excluded")) {
+        assertThat(c.at("/plan/ending").asString()).doesNotContainIgnoringCase("spray");
+      }
+    }
+  }
+
+  @Test
+  void aResidualKeepsItsFamilyOut() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Cedar Draw");
+    String entry = field + "/log/" + UUID.randomUUID();
+    owner
+        .put(
+            entry,
+            Map.of("doneOn", "2026-07-10", "kind", "sprayed", "words", "", "residual", "triazine"))
+        .ok();
+    JsonNode covers = owner.get(field + "/covers?purpose=holdSoil").ok().json();
+    boolean found = false;
+    for (JsonNode c : covers.get("covers")) {
+      if (c.get("name").asString().equals("Cereal rye")) {
+        found = c.at("/excluded/text").asString().contains("residual");
+      }
+    }
+    owner.delete(entry).ok();
+    assertThat(found).isTrue();
+  }
+
+  @Test
+  void seedThatGoesOutLeavesItsLotAndIsCountedOnce() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Stone House");
+    JsonNode job = owner.get(field + "/job").ok().json();
+    assertThat(job.get("machines").size()).isPositive();
+    assertThat(job.at("/machines/0/loads/loads").asInt()).isPositive();
+    assertThat(job.get("cautions").size()).isPositive();
+    JsonNode lot = lot(owner, farm, "O-26-2");
+    double before = lot.get("boughtKg").asDouble() - lot.get("usedKg").asDouble();
+    UUID id = UUID.randomUUID();
+    Map<String, Object> seeding = new HashMap<>();
+    seeding.put("doneOn", "2026-09-12");
+    seeding.put("machineId", job.at("/machines/0/machine/id").asString());
+    seeding.put("areaHa", 10);
+    seeding.put("targetKgPerHa", 60);
+    seeding.put("seedKg", 630);
+    seeding.put("setting", 40);
+    seeding.put("words", "north end");
+    seeding.put("lots", List.of(Map.of("lotId", lot.get("id").asString(), "kg", 600)));
+    assertThat(owner.put(field + "/seedings/" + id, seeding).refused(422)).contains("must agree");
+    assertThat(owner.get(field + "/log").ok().text()).doesNotContain("north end");
+    seeding.put("lots", List.of(Map.of("lotId", lot.get("id").asString(), "kg", 630)));
+    owner.put(field + "/seedings/" + id, seeding).ok();
+    JsonNode after = owner.put(field + "/seedings/" + id, seeding).ok().json();
+    assertThat(after.get("done")).hasSize(1);
+    assertThat(after.at("/done/0/rateKgPerHa").asDouble()).isEqualTo(63);
+    assertThat(after.at("/done/0/offByFraction").asDouble()).isCloseTo(0.05, within(1e-9));
+    JsonNode now = lot(owner, farm, "O-26-2");
+    assertThat(before - (now.get("boughtKg").asDouble() - now.get("usedKg").asDouble()))
+        .isCloseTo(630, within(1e-6));
+    seeding.put("seedKg", 9e6);
+    seeding.put("lots", List.of(Map.of("lotId", lot.get("id").asString(), "kg", 9e6)));
+    assertThat(owner.put(field + "/seedings/" + UUID.randomUUID(), seeding).refused(422))
+        .contains("cannot have come out of it");
+    owner.delete(field + "/log/" + id).ok();
+    assertThat(lot(owner, farm, "O-26-2").get("usedKg").asDouble()).isZero();
+  }
+
+  private static JsonNode lot(Api owner, String farm, String no) throws Exception {
+    for (JsonNode lot : owner.get(farm + "/seed/lots").ok().json()) {
+      if (lot.get("lotNo").asString().equals(no)) {
+        return lot;
+      }
+    }
+    throw new AssertionError("no lot " + no);
+  }
+
+  @Test
+  void needsAddUpOverFieldsAndAllowance() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode plain = owner.get(farm + "/seed/needs?allowance=0").ok().json();
+    JsonNode more = owner.get(farm + "/seed/needs?allowance=0.1").ok().json();
+    double sum = 0;
+    for (JsonNode furrow : owner.get(farm + "/season").ok().json().get("furrows")) {
+      if (furrow.has("plan") && !furrow.has("seededOn") && !furrow.has("leftOutReason")) {
+        for (JsonNode c : furrow.at("/plan/plan/components")) {
+          if (c.get("species").asString().equals("cereal_rye")) {
+            sum += c.get("rateKgPerHa").asDouble() * furrow.get("areaHa").asDouble();
+          }
+        }
+      }
+    }
+    assertThat(need(plain, "cereal_rye").get("needKg").asDouble()).isCloseTo(sum, within(0.01));
+    assertThat(need(more, "cereal_rye").get("needKg").asDouble())
+        .isCloseTo(1.1 * sum, within(0.01));
+  }
+
+  private static JsonNode need(JsonNode all, String species) {
+    for (JsonNode n : all) {
+      if (n.get("species").asString().equals(species)) {
+        return n;
+      }
+    }
+    throw new AssertionError("no need of " + species);
+  }
+
+  @Test
+  void linesComeInThreeFormatsAndWaysStandSideBySide() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Lantern Hill");
+    String query = "?swathM=20&headlands=1";
+    JsonNode lines = owner.get(field + "/lines" + query).ok().json();
+    assertThat(lines.get("covered").asDouble()).isGreaterThan(0.99);
+    assertThat(Api.parsed(owner.get(field + "/lines.geojson" + query).ok().text()).get("features"))
+        .hasSize(lines.get("lines").size());
+    assertThat(owner.get(field + "/lines.kml" + query).ok().text()).contains("<LineString>");
+    assertThat(owner.get(field + "/lines.gpx" + query).ok().text()).contains("<rtept lat=\"41.");
+    assertThat(owner.get(field + "/lines?swathM=9000").refused(422)).contains("smaller than one");
+    JsonNode plan = owner.furrow(farm, "Lantern Hill").at("/plan/plan");
+    JsonNode ways = owner.post(field + "/ways", Api.map(plan)).ok().json();
+    assertThat(ways.size()).isGreaterThan(4);
+    for (JsonNode way : ways) {
+      assertThat(way.get("goodStand").asInt()).isBetween(0, way.get("years").asInt());
+      assertThat(way.has("machine")).isEqualTo(way.has("hours"));
+    }
+    JsonNode open = owner.get(farm + "/open").ok().json();
+    for (JsonNode way : open.get("ways")) {
+      for (JsonNode f : way.get("fields")) {
+        assertThat(f.get("closes").asString()).isGreaterThanOrEqualTo("2026-09-12");
+        assertThat(f.get("opens").asString()).isLessThanOrEqualTo("2026-09-18");
+      }
+    }
+  }
+
+  @Test
+  void aThinStandIsJudgedAndAnEmptyShedIsLedToASimpleStart() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode furrow = owner.furrow(farm, "Orchard Bench");
+    String stand = farm + "/fields/" + furrow.get("fieldId").asString() + "/stand";
+    Map<String, Object> plan = Api.map(furrow.at("/plan/plan"));
+    JsonNode thin =
+        owner
+            .post(
+                stand,
+                Map.of("plan", plan, "stand", Map.of("counts", List.of(1, 2, 1), "frameM2", 0.25)))
+            .ok()
+            .json();
+    assertThat(thin.get("verdict").asString()).isEqualTo("reseed");
+    assertThat(thin.has("goalReseeded")).isTrue();
+    JsonNode good =
+        owner
+            .post(
+                stand,
+                Map.of("plan", plan, "stand", Map.of("counts", List.of(25, 30), "frameM2", 0.25)))
+            .ok()
+            .json();
+    assertThat(good.get("verdict").asString()).isEqualTo("good");
+  }
+
+  @Test
+  void aMachineIsKeptWithItsSettingsAndBadOnesAreRefused() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    UUID id = UUID.randomUUID();
+    Map<String, Object> drill = new HashMap<>();
+    drill.put("id", id);
+    drill.put("name", "Drill");
+    drill.put("kind", "15 ft");
+    drill.put("methods", List.of("drill"));
+    drill.put("widthM", 0);
+    drill.put("speedKmh", 8);
+    drill.put("efficiency", 0.7);
+    drill.put("hopperM3", 1.2);
+    drill.put("turnS", 20);
+    drill.put("refillS", 600);
+    drill.put("meter", "");
+    drill.put("hired", false);
+    drill.put("notes", "");
+    assertThat(owner.put(farm + "/machines/" + id, drill).refused(422)).contains("width");
+    drill.put("widthM", 4.5);
+    long version = owner.put(farm + "/machines/" + id, drill).ok().json().get("version").asLong();
+    assertThat(owner.put(farm + "/machines/" + id, drill).refused(409)).contains("changed Drill");
+    drill.put("version", version);
+    owner.put(farm + "/machines/" + id, drill).ok();
+    UUID note = UUID.randomUUID();
+    owner
+        .put(
+            farm + "/calibrations/" + note,
+            Map.of(
+                "id",
+                note,
+                "machineId",
+                id,
+                "species",
+                "cereal_rye",
+                "gear",
+                "",
+                "bench",
+                "catch",
+                "setting",
+                30,
+                "rateKgPerHa",
+                61,
+                "words",
+                "",
+                "doneOn",
+                "2026-09-01"))
+        .ok();
+    assertThat(owner.get(farm + "/calibrations").ok().json()).hasSize(1);
+    owner.delete(farm + "/machines/" + id).ok();
+    assertThat(owner.get(farm + "/calibrations").ok().json()).isEmpty();
+  }
+}
