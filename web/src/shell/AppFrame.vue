@@ -2,9 +2,13 @@
 import {
   mdiAccountOutline,
   mdiCalendarRange,
+  mdiDoorOpen,
+  mdiDotsHorizontal,
   mdiFormatListBulleted,
   mdiMapOutline,
+  mdiSeedOutline,
   mdiTrayArrowDown,
+  mdiWarehouse,
   mdiWeatherPartlyRainy,
 } from '@mdi/js'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
@@ -27,7 +31,10 @@ const newDay = ref('')
 
 const pages = [
   { to: '/season', name: 'Season', icon: mdiCalendarRange },
+  { to: '/open', name: 'Open now', icon: mdiDoorOpen },
   { to: '/fields', name: 'Fields', icon: mdiFormatListBulleted },
+  { to: '/seed', name: 'Seed', icon: mdiSeedOutline },
+  { to: '/shed', name: 'Shed', icon: mdiWarehouse },
   { to: '/map', name: 'Map', icon: mdiMapOutline },
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
@@ -47,7 +54,7 @@ function onKey(event: KeyboardEvent) {
     jump.value = true
   } else if (event.key === '?') {
     shortcuts.value = true
-  } else if (/^[1-6]$/.test(event.key)) {
+  } else if (/^[1-9]$/.test(event.key)) {
     const page = pages[Number(event.key) - 1]
     if (page) void router.push(page.to)
   }
@@ -90,9 +97,24 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
     <router-view v-else :key="farm.id" />
   </v-main>
   <v-bottom-navigation v-if="smAndDown" grow height="58" class="no-print">
-    <v-btn v-for="p in pages" :key="p.to" :to="p.to" min-width="40" class="px-1">
+    <v-btn v-for="p in pages.slice(0, 5)" :key="p.to" :to="p.to" min-width="40" class="px-1">
       <v-icon :icon="p.icon" />
       <span class="small">{{ p.name }}</span>
+    </v-btn>
+    <v-btn min-width="40" class="px-1" aria-label="More pages">
+      <v-icon :icon="mdiDotsHorizontal" />
+      <span class="small">More</span>
+      <v-menu activator="parent" location="top">
+        <v-list>
+          <v-list-item
+            v-for="p in pages.slice(5)"
+            :key="p.to"
+            :to="p.to"
+            :title="p.name"
+            :prepend-icon="p.icon"
+          />
+        </v-list>
+      </v-menu>
     </v-btn>
   </v-bottom-navigation>
   <JumpTo v-model="jump" />
@@ -146,7 +168,8 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
 .pages a {
   color: #cfc2b0;
   text-decoration: none;
-  padding: 6px 11px;
+  white-space: nowrap;
+  padding: 6px 9px;
   border-radius: 7px;
   font-size: 0.93rem;
 }

@@ -133,9 +133,6 @@ const print = () => window.print()
 .day {
   white-space: nowrap;
 }
-.small {
-  font-size: 0.82rem;
-}
 .write {
   min-width: 130px;
 }

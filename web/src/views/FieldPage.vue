@@ -9,11 +9,16 @@ import { notice } from '../shell/notice'
 import { months, plus, sayDay, sayFullDay } from '../words/days'
 import { sentence } from '../words/reasons'
 import { x } from '../furrow/scale'
+import AfterEnding from './field/AfterEnding.vue'
+import CoverChoices from './field/CoverChoices.vue'
 import DateOdds from './field/DateOdds.vue'
 import EndingList from './field/EndingList.vue'
 import FieldLog from './field/FieldLog.vue'
+import GrowthChart from './field/GrowthChart.vue'
 import PlanEditor from './field/PlanEditor.vue'
+import PurposeOdds from './field/PurposeOdds.vue'
 import StageOdds from './field/StageOdds.vue'
+import WayTable from './field/WayTable.vue'
 import WindowList from './field/WindowList.vue'
 
 const session = useSession()
@@ -185,6 +190,20 @@ onBeforeUnmount(() => {
           <template v-if="shown.field.organic"> · organic</template>
         </p>
       </div>
+      <v-btn
+        v-if="shown.furrow.plan && !shown.furrow.seededOn"
+        color="primary"
+        :to="`/fields/${fieldId}/job`"
+        class="no-print"
+        >Seeding job</v-btn
+      >
+      <v-btn
+        v-if="shown.furrow.seededOn"
+        variant="outlined"
+        :to="`/fields/${fieldId}/walk`"
+        class="no-print"
+        >Count</v-btn
+      >
       <v-btn variant="outlined" :to="`/fields/${fieldId}/edit`" class="no-print"
         >Edit the field</v-btn
       >
@@ -248,37 +267,31 @@ onBeforeUnmount(() => {
         @remove="remove"
       />
       <div class="side">
-        <section v-if="shown.goals.length" class="card">
-          <h2>Odds</h2>
-          <table class="plain">
-            <tbody>
-              <tr
-                v-for="g in shown.goals"
-                :key="g.purpose"
-                :class="{ first: draft?.purposes[0] === g.purpose }"
-              >
-                <td>{{ sentence(g.label) }}</td>
-                <td class="n">
-                  <b>{{ g.met }} of {{ g.years }}</b> years
-                </td>
-                <td class="muted">
-                  {{ g.measure }}: {{ session.amount(g.low, g.unit) }} to
-                  {{ session.amount(g.high, g.unit) }}, middle
-                  {{ session.amount(g.middle, g.unit) }}; enough is
-                  {{ session.amount(g.target, g.unit) }}
-                </td>
-              </tr>
-            </tbody>
-          </table>
-          <p class="muted small mt-2">
-            From {{ shown.goals[0]?.years }} past years run through the season model, joined to what
-            this season brought so far. Ranges leave out one year in ten on either side.
-          </p>
-        </section>
+        <PurposeOdds
+          v-if="shown.goals.length"
+          :field-id="fieldId"
+          :plan="draft"
+          :goals="shown.goals"
+        />
+        <CoverChoices
+          v-if="!shown.furrow.seededOn && shown.windows.length"
+          :field-id="fieldId"
+          :purpose="draft?.purposes[0] ?? 'holdSoil'"
+          :stamp="shown.today"
+          @pick="propose"
+        />
+        <WayTable
+          v-if="draft && !shown.furrow.seededOn && shown.goals.length && !refused"
+          :field-id="fieldId"
+          :plan="draft"
+          @pick="propose"
+        />
         <DateOdds
           v-if="draft && !shown.furrow.seededOn && shown.goals.length && !refused"
           :field-id="fieldId"
           :plan="draft"
+          :season-start="shown.start"
+          @pick="propose"
         />
         <p v-if="!shown.windows.length" class="card">
           Windows and odds need a weather station with some years of days.
@@ -315,11 +328,19 @@ onBeforeUnmount(() => {
               })
           "
         />
+        <AfterEnding
+          v-if="draft && shown.goals.length && !refused"
+          :field-id="fieldId"
+          :plan="draft"
+        />
+        <GrowthChart v-if="shown.goals.length" :shown="shown" />
         <StageOdds v-if="shown.species.length" :species="shown.species" />
         <FieldLog
           :field-id="fieldId"
           :history="shown.history"
           :today="shown.today"
+          :moved="shown.moved"
+          :species="draft?.components.map((c) => c.species) ?? []"
           @changed="load"
         />
       </div>
@@ -363,12 +384,6 @@ onBeforeUnmount(() => {
   flex-direction: column;
   gap: 16px;
   min-width: 0;
-}
-tr.first td {
-  font-weight: 600;
-}
-.small {
-  font-size: 0.83rem;
 }
 .printonly {
   display: none;

@@ -265,10 +265,6 @@ onMounted(() => guard(load))
   max-height: 240px;
   overflow: auto;
 }
-.link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
 @media (max-width: 700px) {
   .three {
     grid-template-columns: 1fr 1fr;

@@ -13,6 +13,15 @@ export type Unit =
   | 'COUNT'
   | 'PER_M2'
   | 'USD_PER_HA'
+  | 'KG'
+  | 'M'
+  | 'USD'
+  | 'KMH'
+  | 'HOURS'
+  | 'M3'
+  | 'M2'
+  | 'USD_PER_KG'
+  | 'HA_PER_HOUR'
 
 const HA_PER_ACRE = 0.40468564224
 const KG_PER_LB = 0.45359237
@@ -38,6 +47,15 @@ const US: Record<Unit, Said> = {
   COUNT: { factor: 1, suffix: '', digits: 0 },
   PER_M2: { factor: 0.09290304, suffix: ' per ft²', digits: 1 },
   USD_PER_HA: { factor: HA_PER_ACRE, suffix: ' $/ac', digits: 0 },
+  KG: { factor: 1 / KG_PER_LB, suffix: ' lb', digits: 0 },
+  M: { factor: 1 / 0.3048, suffix: ' ft', digits: 0 },
+  USD: { factor: 1, suffix: ' $', digits: 0 },
+  KMH: { factor: 1 / 1.609344, suffix: ' mph', digits: 1 },
+  HOURS: { factor: 1, suffix: ' h', digits: 1 },
+  M3: { factor: 1 / 0.3048 ** 3, suffix: ' ft³', digits: 1 },
+  M2: { factor: 1 / 0.09290304, suffix: ' ft²', digits: 2 },
+  USD_PER_KG: { factor: KG_PER_LB, suffix: ' $/lb', digits: 2 },
+  HA_PER_HOUR: { factor: 1 / HA_PER_ACRE, suffix: ' ac/h', digits: 1 },
 }
 
 const METRIC: Record<Unit, Said> = {
@@ -53,6 +71,15 @@ const METRIC: Record<Unit, Said> = {
   COUNT: { factor: 1, suffix: '', digits: 0 },
   PER_M2: { factor: 1, suffix: ' per m²', digits: 0 },
   USD_PER_HA: { factor: 1, suffix: ' $/ha', digits: 0 },
+  KG: { factor: 1, suffix: ' kg', digits: 0 },
+  M: { factor: 1, suffix: ' m', digits: 1 },
+  USD: { factor: 1, suffix: ' $', digits: 0 },
+  KMH: { factor: 1, suffix: ' km/h', digits: 1 },
+  HOURS: { factor: 1, suffix: ' h', digits: 1 },
+  M3: { factor: 1, suffix: ' m³', digits: 2 },
+  M2: { factor: 1, suffix: ' m²', digits: 2 },
+  USD_PER_KG: { factor: 1, suffix: ' $/kg', digits: 2 },
+  HA_PER_HOUR: { factor: 1, suffix: ' ha/h', digits: 1 },
 }
 
 function said(unit: Unit, system: UnitSystem): Said {
@@ -84,6 +111,8 @@ export function say(value: number, unit: Unit, system: UnitSystem, digits?: numb
     minimumFractionDigits: places,
     maximumFractionDigits: places,
   })
+  if (unit === 'USD_PER_KG') return `$${number}/${system === 'us' ? 'lb' : 'kg'}`
+  if (unit === 'USD') return `$${number}`
   if (unit === 'USD_PER_HA') return `$${number}/${system === 'us' ? 'ac' : 'ha'}`
   const suffix = unit === 'DAYS' && number === '1' ? ' day' : s.suffix
   return number.replace('-', '−') + suffix

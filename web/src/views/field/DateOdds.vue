@@ -1,47 +1,44 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import { useAnswer } from '../../answer'
+import TimeChart from '../../charts/TimeChart.vue'
+import { line } from '../../charts/axes'
 import { useSession } from '../../session'
-import { between, months, plus, sayDay } from '../../words/days'
+import { plus, sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import GoalPicker from './GoalPicker.vue'
 
-const props = defineProps<{ fieldId: string; plan: PlanInput }>()
+/** The question asked backwards: by which day, which way and how thick, to reach a goal. */
+const props = defineProps<{ fieldId: string; plan: PlanInput; seasonStart: string }>()
+const emit = defineEmits<{ pick: [plan: PlanInput] }>()
 const session = useSession()
-const odds = ref<Schemas['DateOddsView'] | null>(null)
-const trouble = ref('')
-let latestAsked = 0
+const goal = ref<Schemas['GoalInput']>()
+const thickness = ref(1)
 
 /** Everything but the seeding day changes the answer. */
-const question = computed(() => JSON.stringify({ ...props.plan, seedOn: '', status: '' }))
-
-watch(
-  [question, () => props.fieldId],
-  async () => {
-    const asked = ++latestAsked
-    try {
-      const answer = await ask(
-        api.POST('/api/farms/{farmId}/fields/{fieldId}/dates', {
-          params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-          body: props.plan,
-        }),
-      )
-      if (asked === latestAsked) odds.value = answer
-      trouble.value = ''
-    } catch (e) {
-      trouble.value = (e as Error).message
-    }
-  },
-  { immediate: true },
+const { answer: odds, trouble } = useAnswer(
+  () => JSON.stringify([props.fieldId, goal.value, { ...props.plan, seedOn: '', status: '' }]),
+  () =>
+    ask(
+      api.POST('/api/farms/{farmId}/fields/{fieldId}/dates', {
+        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
+        body: { plan: props.plan, goal: goal.value },
+      }),
+    ),
 )
 
-const WIDTH = 640
-const HEIGHT = 170
-const LEFT = 34
-const BOTTOM = 24
 const DASHES = ['', '7 4', '2 3', '10 3 2 3', '4 2', '1 4']
+const TENTHS = [0, 5, 10].map((n) => ({ value: n, label: String(n) }))
+const THICK = [
+  { value: 0.7, title: 'thin (70 %)' },
+  { value: 1, title: 'rates as planned' },
+  { value: 1.4, title: 'thick (140 %)' },
+]
 
+const possible = computed(() => odds.value?.methods.filter((m) => m.points.length) ?? [])
 const methods = computed(() => {
-  const all = odds.value?.methods.filter((m) => m.points.length) ?? []
+  const all = possible.value.filter((m) => m.thickness === thickness.value)
   const mine = all.filter((m) => m.method === props.plan.method)
   const others = all
     .filter(
@@ -50,76 +47,84 @@ const methods = computed(() => {
     .slice(0, 5)
   return [...mine, ...others]
 })
+/** The latest day of one way at every thickness. */
+function latest(method: string): string {
+  return THICK.map((t) => {
+    const m = possible.value.find((p) => p.method === method && p.thickness === t.value)
+    return m?.latest ? sayDay(m.latest) : 'never'
+  }).join(' · ')
+}
 const span = computed(() => {
   const days = methods.value.flatMap((m) => m.points.map((p) => p.day)).sort()
-  const from = days[0] ?? '2026-09-01'
+  const from = days[0] ?? props.seasonStart
   return { from, to: plus(days.at(-1) ?? from, 3) }
 })
-const x = (day: string) =>
-  LEFT +
-  ((WIDTH - LEFT - 8) * between(span.value.from, day)) /
-    Math.max(1, between(span.value.from, span.value.to))
-const y = (met: number) => 8 + (HEIGHT - BOTTOM - 8) * (1 - met / (odds.value?.goal.years || 1))
-const line = (m: Schemas['MethodOdds']) =>
-  'M' + m.points.map((p) => `${x(p.day).toFixed(1)},${y(p.met).toFixed(1)}`).join('L')
+const tenths = (met: number) => (10 * met) / (odds.value?.years || 1)
+const tenYears = computed(() => tenths(odds.value?.wanted ?? 0))
+
+function use(m: Schemas['MethodOdds']) {
+  emit('pick', {
+    ...props.plan,
+    method: m.method,
+    components: m.components,
+    seedOn: m.latest ?? m.points[0]!.day,
+  })
+}
 </script>
 
 <template>
-  <section v-if="trouble || methods.length" class="card">
+  <section class="card">
     <h2>By when must it be seeded?</h2>
+    <GoalPicker v-model="goal" :purpose="plan.purposes[0] ?? ''" :season-start="seasonStart" />
     <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <p v-else-if="odds && !methods.length" class="muted">No way of seeding is left this season.</p>
     <template v-else-if="odds">
       <p class="muted small">
-        Years of ten in which {{ odds.goal.measure }} reaches
-        {{ session.amount(odds.goal.target, odds.goal.unit) }}, by the day of seeding, everything
-        else as planned.
+        Years of ten in which {{ odds.words }} reaches {{ session.amount(odds.target, odds.unit)
+        }}{{ odds.day ? ' on ' + sayDay(odds.day) : '' }}, by the day of seeding, everything else as
+        planned.
       </p>
-      <svg
-        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-        role="img"
-        :aria-label="`Odds by seeding day for ${methods.length} ways`"
+      <TimeChart
+        :from="span.from"
+        :to="span.to"
+        :height="176"
+        :ticks="TENTHS"
+        :label="`Odds by seeding day for ${methods.length} ways`"
       >
-        <g v-for="n in [0, 5, 10]" :key="n">
-          <line
-            :x1="LEFT"
-            :x2="WIDTH"
-            :y1="y((n / 10) * odds.goal.years)"
-            :y2="y((n / 10) * odds.goal.years)"
-            class="rule"
-          />
-          <text :x="LEFT - 6" :y="y((n / 10) * odds.goal.years) + 4" text-anchor="end">
-            {{ n }}
-          </text>
-        </g>
-        <line :x1="LEFT" :x2="WIDTH" :y1="y(odds.wanted)" :y2="y(odds.wanted)" class="wanted" />
-        <text :x="WIDTH" :y="y(odds.wanted) - 4" text-anchor="end" class="seven">7 of 10</text>
-        <g v-for="t in months(span.from, span.to)" :key="t.day">
-          <line :x1="x(t.day)" :x2="x(t.day)" y1="8" :y2="HEIGHT - BOTTOM" class="rule" />
-          <text :x="x(t.day) + 4" :y="HEIGHT - 7">{{ t.name }}</text>
-        </g>
-        <g v-for="(m, i) in methods" :key="m.method" :class="{ mine: m.method === plan.method }">
-          <path :d="line(m)" class="odds" :stroke-dasharray="DASHES[i]" />
-          <circle
-            v-for="p in m.points"
-            :key="p.day"
-            :cx="x(p.day)"
-            :cy="y(p.met)"
-            r="2.6"
-            class="dot"
-          >
-            <title>
-              {{ m.label }} {{ sayDay(p.day) }}: {{ p.met }} of {{ odds.goal.years }} years
-            </title>
-          </circle>
-        </g>
-      </svg>
+        <template #default="{ x, y, left, right }">
+          <line :x1="left" :x2="right" :y1="y(tenYears)" :y2="y(tenYears)" class="wanted" />
+          <text :x="right" :y="y(tenYears) - 4" text-anchor="end" class="seven">wanted</text>
+          <g v-for="(m, i) in methods" :key="m.method" :class="{ mine: m.method === plan.method }">
+            <path
+              :d="line(m.points.map((p) => [x(p.day), y(tenths(p.met))] as const))"
+              class="odds"
+              :stroke-dasharray="DASHES[i]"
+            />
+            <circle
+              v-for="p in m.points"
+              :key="p.day"
+              :cx="x(p.day)"
+              :cy="y(tenths(p.met))"
+              r="2.6"
+              class="dot"
+            >
+              <title>
+                {{ m.label }} {{ sayDay(p.day) }}: {{ p.met }} of {{ odds.years }} years
+              </title>
+            </circle>
+          </g>
+        </template>
+      </TimeChart>
+      <v-btn-toggle v-model="thickness" mandatory density="compact" class="my-2 no-print">
+        <v-btn v-for="t in THICK" :key="t.value" :value="t.value" size="small">{{ t.title }}</v-btn>
+      </v-btn-toggle>
       <table class="plain">
         <thead>
           <tr>
             <th></th>
             <th>way</th>
             <th>first day</th>
-            <th>latest for 7 of 10</th>
+            <th>latest day: thin · as planned · thick</th>
             <th class="n">seed</th>
           </tr>
         </thead>
@@ -135,14 +140,21 @@ const line = (m: Schemas['MethodOdds']) =>
                 <path d="M0,5H34" class="odds" :stroke-dasharray="DASHES[i]" />
               </svg>
             </td>
-            <td>{{ sentence(m.label) }}</td>
             <td>
-              {{ sayDay(m.points[0]!.day) }}: {{ m.points[0]!.met }} of {{ odds.goal.years }} years
-            </td>
-            <td>
-              <b v-if="m.latest">{{ sayDay(m.latest) }}</b><span v-else class="rust"
-                >never that sure</span
+              <button
+                v-if="session.owner"
+                class="link"
+                :title="m.latest ? 'Plan it for its latest day' : 'Plan it for its first day'"
+                @click="use(m)"
               >
+                {{ sentence(m.label) }}
+              </button>
+              <span v-else>{{ sentence(m.label) }}</span>
+            </td>
+            <td>{{ sayDay(m.points[0]!.day) }}: {{ m.points[0]!.met }} of {{ odds.years }}</td>
+            <td>
+              <b v-if="m.latest">{{ latest(m.method) }}</b>
+              <span v-else class="rust">{{ latest(m.method) }}</span>
             </td>
             <td class="n">{{ session.amount(m.seedUsdPerHa, 'USD_PER_HA') }}</td>
           </tr>
@@ -153,26 +165,12 @@ const line = (m: Schemas['MethodOdds']) =>
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-td svg {
-  width: 34px;
-}
-.rule {
-  stroke: var(--rule);
-}
 .wanted {
   stroke: var(--sky);
   stroke-dasharray: 4 4;
 }
 .seven {
-  fill: var(--sky);
-}
-text {
-  font-size: 12px;
-  fill: var(--muted);
+  fill: var(--sky) !important;
 }
 .odds {
   fill: none;
@@ -188,8 +186,5 @@ text {
 }
 .mine .dot {
   fill: var(--leaf);
-}
-.small {
-  font-size: 0.84rem;
 }
 </style>

@@ -71,14 +71,6 @@ function standing(w: Schemas['WindowView']): [string, string] {
 .way {
   width: 190px;
 }
-.link {
-  text-align: left;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.mine td {
-  background: color-mix(in srgb, var(--leaf-fan) 24%, transparent);
-}
 .small {
   font-size: 0.84rem;
   line-height: 1.35;

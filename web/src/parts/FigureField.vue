@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useSession } from '../session'
+import { shown, toSi, unitName, type Unit } from '../words/units'
+
+/** A number typed in the reader's unit and held in SI; undefined while nothing sensible is typed. */
+const value = defineModel<number | undefined>()
+const props = defineProps<{ label: string; unit?: Unit; error?: string; digits?: number }>()
+const session = useSession()
+const typed = ref('')
+
+const unit = computed<Unit>(() => props.unit ?? 'COUNT')
+const said = computed(() => {
+  const name = unitName(unit.value, session.units)
+  return name ? `${props.label}, ${name}` : props.label
+})
+
+function number(text: string): number | undefined {
+  const n = Number(text.replace(',', '.'))
+  return text.trim() === '' || !Number.isFinite(n) ? undefined : n
+}
+
+// What stands in the field is rewritten only when the value came from elsewhere.
+watch(
+  [value, () => session.units],
+  () => {
+    const mine = number(typed.value)
+    const held = value.value
+    if (held === undefined) {
+      if (mine !== undefined) typed.value = ''
+      return
+    }
+    const now = shown(held, unit.value, session.units)
+    if (mine !== undefined && Math.abs(mine - now) <= 1e-6 * Math.max(1, Math.abs(now))) return
+    typed.value = String(Number(now.toFixed(props.digits ?? (Math.abs(now) < 10 ? 2 : 1))))
+  },
+  { immediate: true },
+)
+
+function set(text: string) {
+  typed.value = text
+  const n = number(text)
+  value.value = n === undefined ? undefined : toSi(n, unit.value, session.units)
+}
+</script>
+
+<template>
+  <v-text-field
+    :model-value="typed"
+    :label="said"
+    inputmode="decimal"
+    :error-messages="error"
+    @update:model-value="set"
+  />
+</template>

@@ -1,0 +1,409 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, type Refusal, type Schemas } from '../api/client'
+import FigureField from '../parts/FigureField.vue'
+import { useSession } from '../session'
+import { notice } from '../shell/notice'
+import { sayDay, sayFullDay } from '../words/days'
+import { sentence } from '../words/reasons'
+import LineMap from './job/LineMap.vue'
+import MonitorCard from './job/MonitorCard.vue'
+
+/** One seeding job: what the crew needs on a sheet, the lines, and the log of what went out. */
+const session = useSession()
+const route = useRoute()
+const job = ref<Schemas['JobView'] | null>(null)
+const machineId = ref('')
+const trouble = ref('')
+const refused = ref<Refusal | null>(null)
+const lines = ref<Schemas['Lines'] | null>(null)
+const headlands = ref(1)
+const bearing = ref<number>()
+const path = () => ({ farmId: session.farm?.id ?? '', fieldId: String(route.params.id) })
+
+const form = ref({
+  doneOn: session.farm?.today ?? '',
+  areaHa: undefined as number | undefined,
+  seedKg: undefined as number | undefined,
+  setting: undefined as number | undefined,
+  lotId: undefined as string | undefined,
+  words: '',
+})
+
+async function load() {
+  try {
+    take(
+      await ask(api.GET('/api/farms/{farmId}/fields/{fieldId}/job', { params: { path: path() } })),
+    )
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+}
+function take(found: Schemas['JobView']) {
+  job.value = found
+  machineId.value ||= found.machines[0]?.machine.id ?? ''
+  form.value.areaHa = Math.max(0, found.areaHa - found.doneHa) || undefined
+}
+onMounted(load)
+
+const chosen = computed(() => job.value?.machines.find((m) => m.machine.id === machineId.value))
+const lots = computed(() =>
+  (job.value?.seeds ?? []).flatMap((s) =>
+    s.lots.map((l) => ({
+      title: `${s.name} ${l.lot.lotNo}, ${session.amount(l.leftKg, 'KG')} left`,
+      value: l.lot.id,
+    })),
+  ),
+)
+const achieved = computed(() =>
+  form.value.areaHa && form.value.seedKg ? form.value.seedKg / form.value.areaHa : undefined,
+)
+
+async function log() {
+  if (!job.value) return
+  try {
+    take(
+      await ask(
+        api.PUT('/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
+          params: { path: { ...path(), entryId: crypto.randomUUID() } },
+          body: {
+            doneOn: form.value.doneOn,
+            machineId: machineId.value || undefined,
+            areaHa: form.value.areaHa ?? 0,
+            targetKgPerHa: job.value.rateKgPerHa,
+            seedKg: form.value.seedKg ?? 0,
+            setting: form.value.setting,
+            lots:
+              form.value.lotId && form.value.seedKg
+                ? [{ lotId: form.value.lotId, kg: form.value.seedKg }]
+                : [],
+            words: form.value.words,
+          },
+        }),
+      ),
+    )
+    refused.value = null
+    form.value.seedKg = undefined
+    form.value.words = ''
+    notice.show('Written down.')
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+const wrong = (at: string) => refused.value?.at(at) ?? ''
+
+async function draw() {
+  if (!chosen.value) return
+  try {
+    lines.value = await ask(
+      api.GET('/api/farms/{farmId}/fields/{fieldId}/lines', {
+        params: {
+          path: path(),
+          query: {
+            swathM: chosen.value.machine.widthM,
+            headlands: headlands.value,
+            bearingDeg: bearing.value,
+          },
+        },
+      }),
+    )
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+function file(format: string) {
+  const q = new URLSearchParams({
+    swathM: String(chosen.value?.machine.widthM ?? 0),
+    headlands: String(headlands.value),
+  })
+  if (bearing.value !== undefined) q.set('bearingDeg', String(bearing.value))
+  return `/api/farms/${path().farmId}/fields/${path().fieldId}/lines.${format}?${q}`
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <template v-if="job">
+      <header class="row mb-3">
+        <div class="grow">
+          <h1>
+            Seed <router-link :to="`/fields/${job.fieldId}`">{{ job.field }}</router-link>
+          </h1>
+          <p class="muted">
+            {{ session.amount(job.areaHa, 'HA', 1)
+            }}<template v-if="job.plan"
+              >, {{ job.methodLabel }} about {{ sayDay(job.plan.seedOn) }}</template
+            ><template v-if="job.organic"> · organic</template>
+          </p>
+        </div>
+        <v-btn v-if="job.plan" variant="outlined" class="no-print" @click="print">Print</v-btn>
+      </header>
+      <p v-if="!job.plan" class="card">
+        This field has no plan yet.
+        <router-link :to="`/fields/${job.fieldId}`"
+          >Say why it is covered, and with what.</router-link
+        >
+      </p>
+      <div v-else class="grid">
+        <div class="side">
+          <section class="card">
+            <h2>What goes in the box</h2>
+            <table class="plain">
+              <tbody>
+                <template v-for="s in job.seeds" :key="s.species">
+                  <tr>
+                    <td>
+                      <b>{{ s.name }}</b>
+                      <div class="muted small">
+                        {{ session.amount(s.depthLowMm, 'MM', session.units === 'us' ? 1 : 0) }} to
+                        {{ session.amount(s.depthHighMm, 'MM', session.units === 'us' ? 1 : 0) }}
+                        deep when buried
+                      </div>
+                    </td>
+                    <td class="n">
+                      <b>{{ session.amount(s.rateKgPerHa, 'KG_PER_HA', 1) }}</b>
+                      <div class="muted small">
+                        {{ session.amount(s.liveSeedsPerM2, 'PER_M2') }} live
+                      </div>
+                    </td>
+                    <td class="n">{{ session.amount(s.seedKg, 'KG') }}</td>
+                  </tr>
+                  <tr v-for="l in s.lots" :key="l.lot.id" class="lot">
+                    <td class="small">
+                      lot {{ l.lot.lotNo || l.lot.supplier }}
+                      <span v-if="l.lot.treated" class="tag bad">treated</span>
+                      <span v-if="l.lot.organic" class="tag good">organic</span>
+                      <span v-if="!l.lot.germination" class="tag bad">not tested</span>
+                    </td>
+                    <td class="n small">set {{ session.amount(l.rateKgPerHa, 'KG_PER_HA', 1) }}</td>
+                    <td class="n small">
+                      <span v-if="l.enough" class="tag good">enough</span>
+                      <span v-else class="tag bad">only {{ session.amount(l.leftKg, 'KG') }}</span>
+                    </td>
+                  </tr>
+                  <tr v-if="!s.lots.length" class="lot">
+                    <td colspan="3" class="small rust">
+                      No {{ s.name.toLowerCase() }} in stock.
+                      <router-link to="/seed" class="no-print">See what to buy</router-link>
+                    </td>
+                  </tr>
+                </template>
+              </tbody>
+            </table>
+            <p class="muted small mt-2">
+              A lot’s own rate puts out the same live seeds as the plan with usual seed.
+            </p>
+          </section>
+          <section class="card">
+            <h2>Cautions</h2>
+            <p v-for="(c, i) in job.cautions" :key="i" class="small my-1">
+              ▲ {{ sentence(session.reason(c)) }}.
+            </p>
+            <p class="muted small mt-2">
+              Local rules, the label, the machine’s manual and licensed practice govern; this does
+              not.
+            </p>
+          </section>
+        </div>
+        <div class="side">
+          <section class="card">
+            <h2>With what</h2>
+            <p v-if="!job.machines.length" class="my-2">
+              No machine in the shed does this way of seeding.
+              <router-link to="/shed">Look at the shed</router-link>
+            </p>
+            <label
+              v-for="m in job.machines"
+              :key="m.machine.id"
+              class="choice"
+              :class="{ on: machineId === m.machine.id }"
+            >
+              <input v-model="machineId" type="radio" :value="m.machine.id" name="machine" />
+              <span class="grow">
+                <b>{{ m.machine.name }}</b> · {{ session.amount(m.hours, 'HOURS') }}
+                <template v-if="m.usd"> · {{ session.amount(m.usd, 'USD') }}</template>
+                <span class="block small"
+                  >{{ m.loads.loads }} {{ m.loads.loads === 1 ? 'load' : 'loads' }} of
+                  {{ session.amount(m.loads.kgPerLoad, 'KG') }}
+                  ({{ m.loads.bindingLimit === 'mass' ? 'mass' : 'hopper' }} limits),
+                  {{ m.loads.passes }} passes</span
+                >
+                <span v-if="m.memory" class="block small memory">
+                  Last time {{ m.memory.setting }} gave
+                  {{
+                    m.memory.rateKgPerHa !== undefined
+                      ? session.amount(m.memory.rateKgPerHa, 'KG_PER_HA')
+                      : '–'
+                  }}<template v-if="m.settingForTarget">
+                    → begin at <b>{{ m.settingForTarget.toFixed(1) }}</b></template
+                  ><template v-if="m.chartCorrection"
+                    >; the chart gives {{ Math.round(m.chartCorrection * 100) }} %</template
+                  >
+                </span>
+                <router-link v-else :to="`/shed/${m.machine.id}`" class="block small no-print"
+                  >never set for this seed: set it first</router-link
+                >
+              </span>
+            </label>
+          </section>
+          <section v-if="chosen" class="card">
+            <h2>Lines</h2>
+            <div class="row my-2 no-print">
+              <FigureField v-model="bearing" label="Bearing, or best" style="max-width: 150px" />
+              <v-select
+                v-model="headlands"
+                :items="[0, 1, 2, 3]"
+                label="Rounds at the edge"
+                style="max-width: 160px"
+              />
+              <v-btn variant="outlined" @click="draw">Draw them</v-btn>
+            </div>
+            <template v-if="lines">
+              <LineMap :lines="lines" />
+              <p class="small my-2">
+                {{ lines.lines.filter((l) => l.kind === 'swath').length }} swaths of
+                {{ session.amount(lines.swathM, 'M') }}, bearing
+                {{ Math.round(lines.bearingDeg) }}°, {{ session.amount(lines.lengthM, 'M', 0) }} in
+                all, {{ session.amount(lines.covered, 'SHARE', 1) }}
+                of the field covered
+              </p>
+              <p class="small no-print">
+                For the controller: <a :href="file('geojson')">GeoJSON</a> ·
+                <a :href="file('kml')">KML</a> · <a :href="file('gpx')">GPX</a>
+              </p>
+            </template>
+          </section>
+          <MonitorCard
+            v-if="session.operator"
+            :field-id="job.fieldId"
+            :target-kg-per-ha="job.rateKgPerHa"
+            @out="
+              (area, kg) => {
+                form.areaHa = area
+                form.seedKg = kg
+              }
+            "
+          />
+          <section v-if="session.operator" class="card no-print">
+            <h2>Done</h2>
+            <form class="done mt-2" @submit.prevent="log">
+              <v-text-field
+                v-model="form.doneOn"
+                type="date"
+                label="Day"
+                :max="session.farm?.today"
+                :error-messages="wrong('doneOn')"
+              />
+              <FigureField v-model="form.areaHa" label="Area" unit="HA" :error="wrong('areaHa')" />
+              <FigureField
+                v-model="form.seedKg"
+                label="Seed gone"
+                unit="KG"
+                :error="wrong('seedKg')"
+              />
+              <FigureField v-model="form.setting" label="Setting" />
+              <v-select
+                v-model="form.lotId"
+                :items="lots"
+                label="Out of lot"
+                clearable
+                :error-messages="wrong('lots')"
+              />
+              <v-text-field v-model="form.words" label="In a few words" />
+              <p v-if="achieved" class="wide">
+                {{ session.amount(achieved, 'KG_PER_HA', 1) }},
+                <b
+                  >{{ Math.abs(Math.round(100 * (achieved / job.rateKgPerHa - 1))) }} %
+                  {{ achieved < job.rateKgPerHa ? 'under' : 'over' }}</b
+                >
+                the plan
+              </p>
+              <p v-if="refused" class="rust wide">{{ refused.message }}</p>
+              <v-btn color="primary" type="submit" :disabled="!achieved" class="wide"
+                >Write it down</v-btn
+              >
+            </form>
+          </section>
+          <section v-if="job.done.length" class="card">
+            <h2>Went out</h2>
+            <table class="plain">
+              <tbody>
+                <tr v-for="d in job.done" :key="d.id">
+                  <td>{{ sayFullDay(d.doneOn) }}</td>
+                  <td>{{ d.machine }}</td>
+                  <td class="n">{{ session.amount(d.areaHa, 'HA', 1) }}</td>
+                  <td class="n">
+                    <b>{{ session.amount(d.rateKgPerHa, 'KG_PER_HA', 1) }}</b>
+                  </td>
+                  <td class="n">
+                    {{ d.offByFraction >= 0 ? '+' : '−'
+                    }}{{ Math.abs(Math.round(d.offByFraction * 100)) }} %
+                  </td>
+                  <td class="muted small">{{ d.words }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </section>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+  gap: 16px;
+  align-items: start;
+}
+.side {
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+}
+.block {
+  display: block;
+}
+.lot td {
+  padding-left: 14px;
+  background: color-mix(in srgb, var(--soil-band) 16%, transparent);
+}
+.choice {
+  display: flex;
+  gap: 10px;
+  padding: 9px 4px;
+  border-bottom: 1px solid var(--rule);
+  cursor: pointer;
+}
+.choice.on {
+  background: color-mix(in srgb, var(--leaf-fan) 24%, transparent);
+}
+.memory {
+  color: var(--sky);
+}
+.done {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 14px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 900px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media print {
+  .grid {
+    grid-template-columns: 1fr 1fr;
+  }
+  .choice:not(.on) {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../api/client'
+import { useSession } from '../session'
+import { between, sayDay } from '../words/days'
+import { sentence } from '../words/reasons'
+
+/** Which fields can be seeded this week, by way of seeding. */
+const session = useSession()
+const view = ref<Schemas['OpenView'] | null>(null)
+const trouble = ref('')
+const all = ref(false)
+
+onMounted(async () => {
+  try {
+    view.value = await ask(
+      api.GET('/api/farms/{farmId}/open', {
+        params: { path: { farmId: session.farm?.id ?? '' } },
+      }),
+    )
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+})
+
+/** Ways that have a machine, and all others on demand. */
+const ways = computed(() =>
+  (view.value?.ways ?? [])
+    .map((w) => ({ ...w, fields: w.fields.filter((f) => !f.seeded) }))
+    .filter((w) => w.fields.length && (all.value || w.machines.length)),
+)
+const area = (w: Schemas['OpenWay']) => w.fields.reduce((sum, f) => sum + f.areaHa, 0)
+
+function left(day: string): string {
+  const days = between(view.value?.from ?? day, day)
+  return days <= 0 ? 'last day' : `${days} ${days === 1 ? 'day' : 'days'} left`
+}
+</script>
+
+<template>
+  <div class="page">
+    <header class="row mb-3">
+      <div class="grow">
+        <h1>Open now</h1>
+        <p v-if="view" class="muted">
+          Fields that can be seeded from {{ sayDay(view.from) }} to {{ sayDay(view.to) }}, soonest
+          to close first. <b>●</b> is planned this way.
+        </p>
+      </div>
+      <v-btn variant="text" class="no-print" @click="all = !all">
+        {{ all ? 'Only ways with a machine' : 'All ways' }}
+      </v-btn>
+    </header>
+    <p v-if="trouble" class="card">{{ trouble }}</p>
+    <p v-else-if="view && !ways.length" class="card">
+      Nothing can be seeded this week by the machines in the shed.
+      <router-link to="/shed">Look at the shed</router-link>
+    </p>
+    <div class="ways">
+      <section v-for="w in ways" :key="w.method" class="card">
+        <h2>{{ sentence(w.label) }}</h2>
+        <p class="muted small">
+          {{ w.machines.length ? w.machines.join(', ') : 'no machine in the shed' }} ·
+          {{ w.fields.length }} {{ w.fields.length === 1 ? 'field' : 'fields' }},
+          {{ session.amount(area(w), 'HA') }}
+        </p>
+        <table class="plain">
+          <tbody>
+            <tr v-for="f in w.fields" :key="f.fieldId" :class="{ mine: f.mine }">
+              <td class="dot">{{ f.mine ? '●' : '' }}</td>
+              <td>
+                <router-link :to="f.mine ? `/fields/${f.fieldId}/job` : `/fields/${f.fieldId}`">{{
+                  f.name
+                }}</router-link>
+                <div class="muted small">{{ session.amount(f.areaHa, 'HA') }}</div>
+              </td>
+              <td>
+                <template v-if="f.opens > view!.from">opens {{ sayDay(f.opens) }}, </template>
+                closes {{ sayDay(f.closes) }}
+                <span class="tag" :class="{ bad: between(view!.from, f.closes) < 4 }">{{
+                  left(f.closes)
+                }}</span>
+                <div class="muted small">{{ sentence(session.reason(f.closesReason)) }}</div>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  columns: 2 420px;
+  column-gap: 16px;
+}
+.ways > section {
+  break-inside: avoid;
+  margin-bottom: 16px;
+}
+.dot {
+  width: 18px;
+  color: var(--leaf);
+}
+.mine td {
+  font-weight: 600;
+}
+.small {
+  font-size: 0.83rem;
+  font-weight: 400;
+}
+</style>

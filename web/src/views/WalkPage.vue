@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, type Schemas } from '../api/client'
+import { useSession } from '../session'
+import FloweringWalk from './walk/FloweringWalk.vue'
+import KillWalk from './walk/KillWalk.vue'
+import MulchWalk from './walk/MulchWalk.vue'
+import StandWalk from './walk/StandWalk.vue'
+
+/** Counting at the field's edge: big keys, a running answer, kept through a reload. */
+const session = useSession()
+const route = useRoute()
+const fieldId = String(route.params.id)
+const field = ref<Schemas['FieldSeasonView'] | null>(null)
+const trouble = ref('')
+const what = ref('stand')
+const plan = computed(() => field.value?.furrow.plan?.plan)
+const COUNTS = [
+  ['stand', 'Stand'],
+  ['flowering', 'Flowers'],
+  ['mulch', 'Mulch'],
+  ['kill', 'Kill'],
+] as const
+const wanted = computed(
+  () => session.choices?.purposes.find((p) => p.key === 'smotherWeeds')?.target ?? 8,
+)
+
+onMounted(async () => {
+  try {
+    field.value = await ask(
+      api.GET('/api/farms/{farmId}/fields/{fieldId}/season', {
+        params: { path: { farmId: session.farm?.id ?? '', fieldId } },
+      }),
+    )
+    // After the turn of the year flowers matter more than the stand.
+    const month = Number(field.value.today.slice(5, 7))
+    if (field.value.furrow.endedOn) what.value = 'kill'
+    else if (month >= 5 && month <= 6 && field.value.furrow.seededOn) what.value = 'flowering'
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+})
+</script>
+
+<template>
+  <div class="page walk">
+    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <template v-if="field">
+      <header>
+        <h1>
+          Count on <router-link :to="`/fields/${fieldId}`">{{ field.field.name }}</router-link>
+        </h1>
+        <p class="muted">{{ field.furrow.coverWords }}</p>
+      </header>
+      <p v-if="!plan" class="card">Nothing was planned here, so there is nothing to count.</p>
+      <template v-else>
+        <v-btn-toggle v-model="what" mandatory density="compact" class="my-2 kinds">
+          <v-btn v-for="[key, label] in COUNTS" :key="key" :value="key">{{ label }}</v-btn>
+        </v-btn-toggle>
+        <StandWalk v-if="what === 'stand'" :field-id="fieldId" :plan="plan" />
+        <FloweringWalk v-if="what === 'flowering'" :field-id="fieldId" :plan="plan" />
+        <MulchWalk v-if="what === 'mulch'" :field-id="fieldId" :wanted-mg-per-ha="wanted" />
+        <KillWalk v-if="what === 'kill'" :field-id="fieldId" />
+      </template>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.walk {
+  max-width: 520px;
+}
+.kinds {
+  display: flex;
+}
+.kinds > * {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { sentence } from '../../words/reasons'
+
+/** A machine: what it is for, how wide, how fast, what it carries. */
+const machine = defineModel<Schemas['MachineView'] | null>({ required: true })
+const emit = defineEmits<{ saved: [] }>()
+const session = useSession()
+const form = ref({ ...machine.value! })
+const refused = ref<Refusal | null>(null)
+const wrong = (path: string) => refused.value?.at(path) ?? ''
+
+async function save() {
+  try {
+    await ask(
+      api.PUT('/api/farms/{farmId}/machines/{machineId}', {
+        params: { path: { farmId: session.farm?.id ?? '', machineId: form.value.id } },
+        body: form.value,
+      }),
+    )
+    machine.value = null
+    emit('saved')
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="680" scrollable @update:model-value="machine = null">
+    <form class="card form" @submit.prevent="save">
+      <h2 class="mb-3">Machine</h2>
+      <div class="two">
+        <v-text-field v-model="form.name" label="Name" :error-messages="wrong('name')" />
+        <v-text-field v-model="form.kind" label="What it is" />
+        <v-select
+          v-model="form.methods"
+          multiple
+          label="Used for"
+          :items="
+            (session.choices?.methods ?? []).map((m) => ({
+              title: sentence(m.label),
+              value: m.key,
+            }))
+          "
+          :error-messages="wrong('methods')"
+        />
+        <v-text-field v-model="form.meter" label="Meter" />
+        <FigureField v-model="form.widthM" label="Width" unit="M" :error="wrong('widthM')" />
+        <FigureField v-model="form.speedKmh" label="Speed" unit="KMH" :error="wrong('speedKmh')" />
+        <FigureField
+          v-model="form.efficiency"
+          label="Time at work"
+          unit="SHARE"
+          :error="wrong('efficiency')"
+        />
+        <FigureField v-model="form.hopperM3" label="Hopper" unit="M3" :error="wrong('hopperM3')" />
+        <FigureField
+          v-model="form.payloadKg"
+          label="Most it may carry"
+          unit="KG"
+          :error="wrong('payloadKg')"
+        />
+        <FigureField v-model="form.openers" label="Openers" :error="wrong('openers')" />
+        <FigureField v-model="form.spacingM" label="Opener spacing" unit="M" :digits="3" />
+        <FigureField v-model="form.turnS" label="A turn, seconds" />
+        <FigureField v-model="form.refillS" label="A refill, seconds" />
+        <FigureField v-model="form.ferryKmh" label="Speed to the tender" unit="KMH" />
+        <FigureField v-model="form.batteryMin" label="A battery lasts, minutes" />
+        <FigureField v-model="form.usdPerHour" label="Cost an hour, $" />
+        <FigureField v-model="form.usdPerHa" label="Or by area" unit="USD_PER_HA" />
+        <v-checkbox v-model="form.hired" label="Hired" density="compact" />
+      </div>
+      <v-textarea v-model="form.notes" label="Notes" rows="2" class="mt-2" />
+      <p v-if="refused" class="rust">{{ refused.message }}</p>
+      <div class="row mt-3">
+        <v-btn color="primary" type="submit">Keep</v-btn>
+        <v-btn variant="text" @click="machine = null">Leave it</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>

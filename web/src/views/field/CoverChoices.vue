@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { sentence } from '../../words/reasons'
+
+/** Covers for this field and reason, best first; none hidden, each explained. */
+const props = defineProps<{ fieldId: string; purpose: string; stamp: string }>()
+const emit = defineEmits<{ pick: [plan: PlanInput] }>()
+const session = useSession()
+const view = ref<Schemas['CoversView'] | null>(null)
+const trouble = ref('')
+const busy = ref(false)
+const all = ref(false)
+const open = ref(false)
+
+async function look() {
+  open.value = true
+  busy.value = true
+  trouble.value = ''
+  try {
+    view.value = await ask(
+      api.GET('/api/farms/{farmId}/fields/{fieldId}/covers', {
+        params: {
+          path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId },
+          query: { purpose: props.purpose },
+        },
+      }),
+    )
+  } catch (e) {
+    trouble.value = (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+watch([() => props.purpose, () => props.stamp], () => open.value && look())
+
+const shown = computed(() =>
+  all.value
+    ? (view.value?.covers ?? [])
+    : (view.value?.covers ?? []).filter((c) => !c.excluded).slice(0, 6),
+)
+</script>
+
+<template>
+  <section class="card">
+    <div class="row">
+      <h2 class="grow">What to seed</h2>
+      <v-btn size="small" variant="outlined" class="no-print" :loading="busy" @click="look">
+        {{ open ? 'Look again' : 'Rank the covers' }}
+      </v-btn>
+    </div>
+    <p v-if="!open" class="muted small">
+      Every species and mix, run through the years on this field for its first reason.
+    </p>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <template v-if="view && open">
+      <p class="muted small">
+        For “{{ view.label }}”: years in which {{ view.measure }} reaches
+        {{ session.amount(view.target, view.unit) }}, less the cost of seed ($100 a hectare weighs
+        like one year in ten).
+        <template v-if="view.shedEmpty">
+          The shed is empty, so a drill or broadcasting is assumed: begin with one simple species on
+          one or two fields.
+        </template>
+      </p>
+      <table class="plain">
+        <tbody>
+          <tr v-for="c in shown" :key="c.name" :class="{ out: c.excluded }">
+            <td class="name">
+              <button
+                v-if="c.plan && session.owner"
+                class="link"
+                title="Look at this plan; nothing is kept yet"
+                @click="emit('pick', c.plan)"
+              >
+                {{ c.name }}
+              </button>
+              <span v-else>{{ c.name }}</span>
+            </td>
+            <td class="n nowrap">
+              <b v-if="c.years">{{ c.met }} of {{ c.years }}</b>
+            </td>
+            <td>
+              <div v-if="c.excluded" class="rust small">
+                Not here: {{ session.reason(c.excluded) }}.
+              </div>
+              <div v-for="(r, i) in c.reasons" :key="i" class="small">
+                {{ sentence(session.reason(r)) }}.
+              </div>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn variant="text" size="small" class="no-print" @click="all = !all">
+        {{ all ? 'Only the best' : `All ${view.covers.length}, with why not` }}
+      </v-btn>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.name {
+  width: 170px;
+}
+.small {
+  font-size: 0.84rem;
+  line-height: 1.35;
+}
+.out .name {
+  color: var(--muted);
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api, ask } from '../../api/client'
+import { useAnswer } from '../../answer'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { kept } from './kept'
+import NumberPad from './NumberPad.vue'
+import RangeBar from './RangeBar.vue'
+
+/** Stems in marked frames, before the ending and some ten days after. */
+const props = defineProps<{ fieldId: string }>()
+const session = useSession()
+const numbers = kept<number[]>(`kill-${props.fieldId}`, [])
+const frames = computed(() =>
+  Array.from({ length: Math.floor(numbers.value.length / 2) }, (_, i) => ({
+    before: numbers.value[2 * i]!,
+    after: numbers.value[2 * i + 1]!,
+  })),
+)
+const asking = computed(() => (numbers.value.length % 2 ? 'after' : 'before'))
+
+const { answer, trouble } = useAnswer(
+  () => (frames.value.length ? JSON.stringify(frames.value) : ''),
+  () => ask(api.POST('/api/bench/kill', { body: { frames: frames.value, confidence: 0.9 } })),
+)
+const percent = (v: number) => `${Math.round(v * 100)} %`
+
+async function keep() {
+  if (!answer.value) return
+  try {
+    await ask(
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+        params: {
+          path: {
+            farmId: session.farm?.id ?? '',
+            fieldId: props.fieldId,
+            entryId: crypto.randomUUID(),
+          },
+        },
+        body: {
+          doneOn: session.farm?.today ?? '',
+          kind: 'counted',
+          words: `${percent(answer.value.kill)} killed in ${frames.value.length} frames`,
+        },
+      }),
+    )
+    numbers.value = []
+    notice.show('Kept.')
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+</script>
+
+<template>
+  <div>
+    <p class="muted small">
+      Frames marked before the ending: stems alive then, stems alive now. Frame
+      {{ frames.length + 1 }}, <b>{{ asking }}</b>:
+    </p>
+    <NumberPad
+      :next="asking === 'before' ? 'then after' : 'next frame'"
+      @number="(n) => (numbers = [...numbers, n])"
+      @back="numbers = numbers.slice(0, -1)"
+    >
+      <span v-for="(f, i) in frames" :key="i">{{ f.before }} → {{ f.after }}</span>
+    </NumberPad>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <section v-if="answer" class="card mt-3">
+      <h2 class="verdict">{{ percent(answer.kill) }} dead</h2>
+      <RangeBar :low="answer.low" :middle="answer.kill" :high="answer.high" :most="1" :mark="0.9" />
+      <p>
+        Surely between {{ percent(answer.low) }} and {{ percent(answer.high) }}.
+        <b v-if="answer.secondPass" class="rust">A second pass, or a spray, is due.</b>
+        <template v-else>Enough; look again in a week for regrowth.</template>
+      </p>
+      <v-btn v-if="session.operator" color="primary" class="mt-2" @click="keep"
+        >Keep the count</v-btn
+      >
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.verdict {
+  font-size: 1.6rem;
+}
+</style>

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api, ask, sendFile, type PlanInput, type Schemas } from '../../api/client'
+import { useAnswer } from '../../answer'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sentence } from '../../words/reasons'
+import { kept } from './kept'
+import NumberPad from './NumberPad.vue'
+import RangeBar from './RangeBar.vue'
+
+/** Plants in frames or along rows: how good is the stand, and is it worth reseeding? */
+const props = defineProps<{ fieldId: string; plan: PlanInput }>()
+const session = useSession()
+const counts = kept<number[]>(`stand-${props.fieldId}`, [])
+const byRow = kept(`by-row-${props.fieldId}`, false)
+const frame = kept<number | undefined>(`frame-${props.fieldId}`, 0.25)
+const length = kept<number | undefined>(`length-${props.fieldId}`, 1)
+const spacing = kept<number | undefined>(`spacing-${props.fieldId}`, 0.1905)
+const cover = ref<number>()
+const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
+
+const area = computed(() =>
+  byRow.value ? (length.value ?? 0) * (spacing.value ?? 0) : (frame.value ?? 0),
+)
+const { answer, trouble: countTrouble } = useAnswer(
+  () => (counts.value.length && area.value > 0 ? JSON.stringify([counts.value, area.value]) : ''),
+  () =>
+    ask(
+      api.POST('/api/farms/{farmId}/fields/{fieldId}/stand', {
+        params: { path: path() },
+        body: {
+          plan: props.plan,
+          stand: { counts: counts.value, frameM2: area.value, confidence: 0.9 },
+        },
+      }),
+    ),
+)
+
+const VERDICT: Record<string, string> = {
+  good: 'Good',
+  thinButTillers: 'Thin, but it will tiller',
+  reseed: 'Reseed',
+}
+
+async function photo(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  try {
+    const got = await sendFile<Schemas['CoverAnswer']>('/api/bench/green-cover', file)
+    cover.value = got.cover
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+
+async function keep() {
+  if (!answer.value) return
+  const all = props.plan.components
+  const live = all.map((c) => {
+    const s = session.choices?.species.find((o) => o.id === c.species)
+    return c.rateKgPerHa * (s?.seedsPerKg ?? 1)
+  })
+  const sum = live.reduce((a, b) => a + b, 0)
+  try {
+    for (const [i, c] of all.entries()) {
+      await ask(
+        api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+          params: { path: { ...path(), entryId: crypto.randomUUID() } },
+          body: {
+            doneOn: session.farm?.today ?? '',
+            kind: 'plants',
+            words: `${counts.value.length} frames${cover.value === undefined ? '' : `, ${Math.round(cover.value * 100)} % green by photo`}`,
+            species: c.species,
+            amount: (answer.value.plantsPerM2 * live[i]!) / sum,
+          },
+        }),
+      )
+    }
+    counts.value = []
+    notice.show('Kept; the forecast goes on from it.')
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+</script>
+
+<template>
+  <div>
+    <div class="row my-2">
+      <v-btn-toggle v-model="byRow" mandatory density="compact">
+        <v-btn :value="false">Frame</v-btn>
+        <v-btn :value="true">Length of row</v-btn>
+      </v-btn-toggle>
+      <FigureField v-if="!byRow" v-model="frame" label="Frame" unit="M2" />
+      <template v-else>
+        <FigureField v-model="length" label="Length" unit="M" />
+        <FigureField v-model="spacing" label="Row spacing" unit="M" :digits="2" />
+      </template>
+    </div>
+    <NumberPad
+      next="next frame"
+      @number="(n) => (counts = [...counts, n])"
+      @back="counts = counts.slice(0, -1)"
+    >
+      <span v-for="(c, i) in counts" :key="i">{{ c }}</span>
+    </NumberPad>
+    <p v-if="countTrouble" class="rust">{{ countTrouble }}</p>
+    <section v-if="answer" class="card mt-3">
+      <h2>{{ VERDICT[answer.verdict] }}</h2>
+      <p class="answer">{{ session.amount(answer.plantsPerM2, 'PER_M2') }}</p>
+      <RangeBar
+        :low="answer.low"
+        :middle="answer.plantsPerM2"
+        :high="answer.high"
+        :most="1.25 * Math.max(answer.high, 1)"
+      />
+      <p class="small muted">
+        Surely between {{ session.amount(answer.low, 'PER_M2') }} and
+        {{ session.amount(answer.high, 'PER_M2') }} (nine times in ten) from {{ answer.frames }}
+        {{ answer.frames === 1 ? 'frame' : 'frames'
+        }}<template v-if="answer.shareOfLiveSeed !== undefined"
+          >; {{ session.amount(answer.shareOfLiveSeed, 'SHARE') }} of live seed made a
+          plant</template
+        >.
+      </p>
+      <p>{{ sentence(session.reason(answer.reason)) }}.</p>
+      <p class="mt-2">
+        As it is, it does its job in <b>{{ answer.goalAsItIs }} of {{ answer.years }}</b> years.
+        <template v-if="answer.goalReseeded !== undefined">
+          Drilled again now: <b>{{ answer.goalReseeded }}</b>.
+          {{ sentence(session.reason(answer.reseedReason)) }}.
+        </template>
+        <template v-else> Too late to reseed: {{ session.reason(answer.reseedReason) }}. </template>
+      </p>
+      <v-btn v-if="session.operator" color="primary" class="mt-2" @click="keep"
+        >Keep the count</v-btn
+      >
+    </section>
+    <section class="card mt-3">
+      <h2>Green cover from a photo</h2>
+      <p class="muted small my-1">Straight down, even light, no boots in the picture.</p>
+      <input
+        type="file"
+        accept="image/png,image/jpeg"
+        capture="environment"
+        aria-label="Photo straight down"
+        @change="photo"
+      />
+      <p v-if="cover !== undefined" class="answer">{{ Math.round(cover * 100) }} % green</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.answer {
+  font-size: 1.7rem;
+  font-weight: 680;
+}
+</style>
