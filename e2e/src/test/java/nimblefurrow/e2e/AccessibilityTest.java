@@ -20,7 +20,11 @@ class AccessibilityTest {
     "/weather,true",
     "/take-away,false",
     "/sheet,false",
-    "/account,false"
+    "/account,false",
+    "/open,false",
+    "/seed,true",
+    "/seed/mix,false",
+    "/shed,true"
   })
   void hasNoSeriousFault(String path, boolean dark) throws Exception {
     Page page = Browser.insideDemo(1280, 800, dark);

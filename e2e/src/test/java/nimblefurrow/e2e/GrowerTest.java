@@ -109,4 +109,25 @@ class GrowerTest {
     button(page, "Undo").first().click();
     assertThat(page.locator(".furrow")).not().containsText("Cereal rye");
   }
+
+  @Test
+  void seesTheYearsBehindOddsAsksForAGoalAndLogsACountThatMovesTheForecast() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    filter(page).fill("Windmill");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Windmill").setExact(true))
+        .click();
+    page.getByText("why?").first().click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("poorest first");
+    assertThat(page.getByRole(AriaRole.DIALOG).locator("tbody tr")).hasCount(30);
+    button(page, "Close").click();
+    Locator log =
+        page.locator("section", new Page.LocatorOptions().setHasText("What was done and seen"));
+    log.locator(".v-select").first().click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("height measured")).click();
+    log.getByLabel("in", new Locator.GetByLabelOptions().setExact(true)).fill("2");
+    log.getByText("Write down").click();
+    assertThat(log).containsText("moves the forecast");
+    log.getByLabel("Take out: height measured").click();
+    assertThat(log).not().containsText("moves the forecast");
+  }
 }

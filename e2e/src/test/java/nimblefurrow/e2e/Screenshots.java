@@ -37,19 +37,48 @@ final class Screenshots {
     desk.setViewportSize(1280, 1400);
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "fields", "weather", "take-away", "sheet", "account"}) {
+    for (String page :
+        new String[] {"map", "fields", "weather", "take-away", "sheet", "open", "seed", "shed"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }
+    desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("High-clearance spreader"))
+        .click();
+    desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Spread pattern")).click();
+    take(desk, "pattern");
+    desk.navigate("/seed/mix");
+    take(desk, "mix");
+    desk.navigate("/season");
+    field(desk, "Lantern Hill");
+    desk.getByText("Rank the covers").click();
+    desk.getByText("with why not").waitFor();
+    desk.getByText("What to seed").scrollIntoViewIfNeeded();
+    desk.evaluate(
+        "document.querySelectorAll('h2').forEach(h => h.textContent === 'What to seed' && window.scrollTo(0, h.getBoundingClientRect().top + window.scrollY - 80))");
+    take(desk, "choice");
+    desk.getByText("Seeding job").click();
+    desk.getByText("Draw them").click();
+    desk.getByText("of the field covered").waitFor();
+    desk.setViewportSize(1280, 1200);
+    take(desk, "job");
+    desk.setViewportSize(1280, 800);
     Page dark = Browser.insideDemo(1280, 800, true);
     take(dark, "season-dark");
     Page phone = Browser.insideDemo(390, 844, false);
     take(phone, "season-phone");
     field(phone, "Orchard Bench");
     take(phone, "field-phone");
-    Page door = Browser.open(1280, 800, false);
-    door.navigate("/sign-in");
-    take(door, "sign-in");
+    phone
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count").setExact(true))
+        .click();
+    for (String key : new String[] {"1", "8", "Next frame", "2", "2", "Next frame"}) {
+      phone
+          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(key).setExact(true))
+          .click();
+    }
+    phone.getByText("of a usual stand").waitFor();
+    phone.setViewportSize(390, 1100);
+    take(phone, "walk-phone");
   }
 
   private static void field(Page page, String name) {
