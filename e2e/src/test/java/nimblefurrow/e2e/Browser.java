@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
@@ -13,6 +14,7 @@ import nimblefurrow.server.App;
 
 /** Debian's Chromium, started once for all tests of a run. */
 final class Browser {
+  private static final int PATIENCE_MS = 45_000;
   private static final List<String> QUIET =
       List.of(
           "--no-sandbox",
@@ -30,6 +32,8 @@ final class Browser {
   /** A fresh window on the demo, not signed in. */
   static Page open(int width, int height, boolean dark) throws Exception {
     if (chromium == null) {
+      // Five seconds, the library's own, is too short for a busy two-core machine.
+      PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
       Playwright playwright =
           Playwright.create(
               new Playwright.CreateOptions()
@@ -50,7 +54,7 @@ final class Browser {
                 .setColorScheme(dark ? ColorScheme.DARK : ColorScheme.LIGHT)
                 .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setAcceptDownloads(true));
-    context.setDefaultTimeout(20_000);
+    context.setDefaultTimeout(PATIENCE_MS);
     return context.newPage();
   }
 
