@@ -27,12 +27,16 @@ export const useSession = defineStore('session', () => {
       return
     }
     units.value = session.units === 'metric' ? 'metric' : 'us'
-    const [mine, all] = await Promise.all([
-      ask(api.GET('/api/farms')),
-      choices.value ? Promise.resolve(choices.value) : ask(api.GET('/api/choices')),
-    ])
-    farms.value = mine
-    choices.value = all
+    farms.value = await ask(api.GET('/api/farms'))
+    await loadChoices()
+  }
+
+  /** What the farm can choose from; asked again when it adds species of its own. */
+  async function loadChoices() {
+    if (!farm.value) return
+    choices.value = await ask(
+      api.GET('/api/farms/{farmId}/choices', { params: { path: { farmId: farm.value.id } } }),
+    )
   }
 
   async function signOut() {
@@ -43,6 +47,7 @@ export const useSession = defineStore('session', () => {
   function pick(id: string) {
     farmId.value = id
     localStorage.setItem('farm', id)
+    void loadChoices()
   }
 
   async function setUnits(system: UnitSystem) {
@@ -78,6 +83,7 @@ export const useSession = defineStore('session', () => {
     operator,
     load,
     enter,
+    loadChoices,
     signOut,
     pick,
     setUnits,

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, type Refusal, type Schemas } from '../api/client'
+import { api, ask, type Schemas } from '../api/client'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
-import { sayDay, sayFullDay } from '../words/days'
+import { sayDay } from '../words/days'
 import { sentence } from '../words/reasons'
+import DoneForm from './job/DoneForm.vue'
 import LineMap from './job/LineMap.vue'
 import MonitorCard from './job/MonitorCard.vue'
+import WentOut from './job/WentOut.vue'
 
 /** One seeding job: what the crew needs on a sheet, the lines, and the log of what went out. */
 const session = useSession()
@@ -16,20 +18,13 @@ const route = useRoute()
 const job = ref<Schemas['JobView'] | null>(null)
 const machineId = ref('')
 const trouble = ref('')
-const refused = ref<Refusal | null>(null)
 const lines = ref<Schemas['Lines'] | null>(null)
 const headlands = ref(1)
 const bearing = ref<number>()
 const path = () => ({ farmId: session.farm?.id ?? '', fieldId: String(route.params.id) })
 
-const form = ref({
-  doneOn: session.farm?.today ?? '',
-  areaHa: undefined as number | undefined,
-  seedKg: undefined as number | undefined,
-  setting: undefined as number | undefined,
-  lotId: undefined as string | undefined,
-  words: '',
-})
+const areaHa = ref<number>()
+const seedKg = ref<number>()
 
 async function load() {
   try {
@@ -43,55 +38,11 @@ async function load() {
 function take(found: Schemas['JobView']) {
   job.value = found
   machineId.value ||= found.machines[0]?.machine.id ?? ''
-  form.value.areaHa = Math.max(0, found.areaHa - found.doneHa) || undefined
+  areaHa.value = Math.max(0, found.areaHa - found.doneHa) || undefined
 }
 onMounted(load)
 
 const chosen = computed(() => job.value?.machines.find((m) => m.machine.id === machineId.value))
-const lots = computed(() =>
-  (job.value?.seeds ?? []).flatMap((s) =>
-    s.lots.map((l) => ({
-      title: `${s.name} ${l.lot.lotNo}, ${session.amount(l.leftKg, 'KG')} left`,
-      value: l.lot.id,
-    })),
-  ),
-)
-const achieved = computed(() =>
-  form.value.areaHa && form.value.seedKg ? form.value.seedKg / form.value.areaHa : undefined,
-)
-
-async function log() {
-  if (!job.value) return
-  try {
-    take(
-      await ask(
-        api.PUT('/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
-          params: { path: { ...path(), entryId: crypto.randomUUID() } },
-          body: {
-            doneOn: form.value.doneOn,
-            machineId: machineId.value || undefined,
-            areaHa: form.value.areaHa ?? 0,
-            targetKgPerHa: job.value.rateKgPerHa,
-            seedKg: form.value.seedKg ?? 0,
-            setting: form.value.setting,
-            lots:
-              form.value.lotId && form.value.seedKg
-                ? [{ lotId: form.value.lotId, kg: form.value.seedKg }]
-                : [],
-            words: form.value.words,
-          },
-        }),
-      ),
-    )
-    refused.value = null
-    form.value.seedKg = undefined
-    form.value.words = ''
-    notice.show('Written down.')
-  } catch (e) {
-    refused.value = e as Refusal
-  }
-}
-const wrong = (at: string) => refused.value?.at(at) ?? ''
 
 async function draw() {
   if (!chosen.value) return
@@ -282,71 +233,20 @@ const print = () => window.print()
             :target-kg-per-ha="job.rateKgPerHa"
             @out="
               (area, kg) => {
-                form.areaHa = area
-                form.seedKg = kg
+                areaHa = area
+                seedKg = kg
               }
             "
           />
-          <section v-if="session.operator" class="card no-print">
-            <h2>Done</h2>
-            <form class="done mt-2" @submit.prevent="log">
-              <v-text-field
-                v-model="form.doneOn"
-                type="date"
-                label="Day"
-                :max="session.farm?.today"
-                :error-messages="wrong('doneOn')"
-              />
-              <FigureField v-model="form.areaHa" label="Area" unit="HA" :error="wrong('areaHa')" />
-              <FigureField
-                v-model="form.seedKg"
-                label="Seed gone"
-                unit="KG"
-                :error="wrong('seedKg')"
-              />
-              <FigureField v-model="form.setting" label="Setting" />
-              <v-select
-                v-model="form.lotId"
-                :items="lots"
-                label="Out of lot"
-                clearable
-                :error-messages="wrong('lots')"
-              />
-              <v-text-field v-model="form.words" label="In a few words" />
-              <p v-if="achieved" class="wide">
-                {{ session.amount(achieved, 'KG_PER_HA', 1) }},
-                <b
-                  >{{ Math.abs(Math.round(100 * (achieved / job.rateKgPerHa - 1))) }} %
-                  {{ achieved < job.rateKgPerHa ? 'under' : 'over' }}</b
-                >
-                the plan
-              </p>
-              <p v-if="refused" class="rust wide">{{ refused.message }}</p>
-              <v-btn color="primary" type="submit" :disabled="!achieved" class="wide"
-                >Write it down</v-btn
-              >
-            </form>
-          </section>
-          <section v-if="job.done.length" class="card">
-            <h2>Went out</h2>
-            <table class="plain">
-              <tbody>
-                <tr v-for="d in job.done" :key="d.id">
-                  <td>{{ sayFullDay(d.doneOn) }}</td>
-                  <td>{{ d.machine }}</td>
-                  <td class="n">{{ session.amount(d.areaHa, 'HA', 1) }}</td>
-                  <td class="n">
-                    <b>{{ session.amount(d.rateKgPerHa, 'KG_PER_HA', 1) }}</b>
-                  </td>
-                  <td class="n">
-                    {{ d.offByFraction >= 0 ? '+' : '−'
-                    }}{{ Math.abs(Math.round(d.offByFraction * 100)) }} %
-                  </td>
-                  <td class="muted small">{{ d.words }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </section>
+          <DoneForm
+            v-if="session.operator"
+            v-model:area-ha="areaHa"
+            v-model:seed-kg="seedKg"
+            :job="job"
+            :machine-id="machineId"
+            @logged="take"
+          />
+          <WentOut v-if="job.done.length" :job="job" />
         </div>
       </div>
     </template>
@@ -384,14 +284,6 @@ const print = () => window.print()
 }
 .memory {
   color: var(--sky);
-}
-.done {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px 14px;
-}
-.wide {
-  grid-column: 1 / -1;
 }
 @media (max-width: 900px) {
   .grid {

@@ -77,14 +77,15 @@ async function forget(id: string) {
 }
 
 async function remove() {
-  if (!machine.value || !confirm(`Take ${machine.value.name} out of the shed with its notes?`))
-    return
-  await ask(
-    api.DELETE('/api/farms/{farmId}/machines/{machineId}', {
-      params: { path: { ...path(), machineId: machine.value.id } },
-    }),
-  )
+  if (!machine.value) return
+  const { id, name } = machine.value
+  const params = { path: { ...path(), machineId: id } }
+  await ask(api.DELETE('/api/farms/{farmId}/machines/{machineId}', { params }))
   void router.push('/shed')
+  notice.show(`${name} is out of the shed.`, 'Undo', async () => {
+    await ask(api.POST('/api/farms/{farmId}/machines/{machineId}/restore', { params }))
+    void router.push(`/shed/${id}`)
+  })
 }
 
 const tries = computed(() =>

@@ -70,7 +70,12 @@ function component(r: Row) {
   }
 }
 function question(components: Row[]) {
-  return { components: components.map(component), placement: placement.value, ending: ending.value }
+  return {
+    components: components.map(component),
+    placement: placement.value,
+    ending: ending.value,
+    farmId: session.farm?.id,
+  }
 }
 
 const { answer, trouble } = useAnswer(
@@ -101,7 +106,13 @@ async function enter(part: { totalKgPerHa?: number; liveSeedsPerM2?: number }, s
   try {
     const got = await ask(
       api.POST('/api/bench/mix', {
-        body: { components, placement: placement.value, ending: ending.value, ...part },
+        body: {
+          components,
+          placement: placement.value,
+          ending: ending.value,
+          farmId: session.farm?.id,
+          ...part,
+        },
       }),
     )
     remember()

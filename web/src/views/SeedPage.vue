@@ -5,6 +5,7 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
 import LotForm from './seed/LotForm.vue'
+import OwnSpecies from './seed/OwnSpecies.vue'
 
 /** Seed: what to buy, what is in the bin, and the farm's mixes. */
 const session = useSession()
@@ -53,17 +54,32 @@ function fresh(): Schemas['LotView'] {
 }
 
 async function remove(lot: Schemas['LotView']) {
-  if (!confirm(`Take lot ${lot.lotNo || name(lot.species)} out, with what was used of it?`)) return
+  const params = { path: { ...path(), lotId: lot.id } }
   try {
+    await ask(api.DELETE('/api/farms/{farmId}/seed/lots/{lotId}', { params }))
+    await load()
+  } catch (e) {
+    return notice.show((e as Error).message)
+  }
+  notice.show(`${lot.lotNo || name(lot.species)} is out of the bin.`, 'Undo', async () => {
+    await ask(api.POST('/api/farms/{farmId}/seed/lots/{lotId}/restore', { params }))
+    await load()
+  })
+}
+
+/** After a save: what it was can be put back. */
+async function saved(now: Schemas['LotView'], before: Schemas['LotView']) {
+  await load()
+  if (before.version === undefined) return
+  notice.show(`${now.lotNo || name(now.species)} kept.`, 'Undo', async () => {
     await ask(
-      api.DELETE('/api/farms/{farmId}/seed/lots/{lotId}', {
-        params: { path: { ...path(), lotId: lot.id } },
+      api.PUT('/api/farms/{farmId}/seed/lots/{lotId}', {
+        params: { path: { ...path(), lotId: now.id } },
+        body: { ...before, version: now.version },
       }),
     )
     await load()
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 
 async function certify(lot: Schemas['LotView'], event: Event) {
@@ -243,7 +259,7 @@ const bags = (kg: number) => Math.ceil(kg / 22.6796185)
       </div>
     </section>
 
-    <section class="card">
+    <section class="card mb-4">
       <h2>Mixes of this farm</h2>
       <p v-if="!mixes.length" class="muted my-2">
         None kept yet. <router-link to="/seed/mix">Put one together on the mix bench.</router-link>
@@ -275,7 +291,8 @@ const bags = (kg: number) => Math.ceil(kg / 22.6796185)
         </tbody>
       </table>
     </section>
-    <LotForm v-if="editing" v-model="editing" @saved="load" />
+    <OwnSpecies />
+    <LotForm v-if="editing" v-model="editing" @saved="saved" />
   </div>
 </template>
 

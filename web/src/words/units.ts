@@ -21,6 +21,7 @@ export type Unit =
   | 'M3'
   | 'M2'
   | 'USD_PER_KG'
+  | 'PER_KG'
   | 'HA_PER_HOUR'
 
 const HA_PER_ACRE = 0.40468564224
@@ -55,6 +56,7 @@ const US: Record<Unit, Said> = {
   M3: { factor: 1 / 0.3048 ** 3, suffix: ' ft³', digits: 1 },
   M2: { factor: 1 / 0.09290304, suffix: ' ft²', digits: 2 },
   USD_PER_KG: { factor: KG_PER_LB, suffix: ' $/lb', digits: 2 },
+  PER_KG: { factor: KG_PER_LB, suffix: ' per lb', digits: 0 },
   HA_PER_HOUR: { factor: 1 / HA_PER_ACRE, suffix: ' ac/h', digits: 1 },
 }
 
@@ -79,6 +81,7 @@ const METRIC: Record<Unit, Said> = {
   M3: { factor: 1, suffix: ' m³', digits: 2 },
   M2: { factor: 1, suffix: ' m²', digits: 2 },
   USD_PER_KG: { factor: 1, suffix: ' $/kg', digits: 2 },
+  PER_KG: { factor: 1, suffix: ' per kg', digits: 0 },
   HA_PER_HOUR: { factor: 1, suffix: ' ha/h', digits: 1 },
 }
 

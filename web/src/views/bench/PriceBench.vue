@@ -121,8 +121,8 @@ const quote = computed(() => {
       </svg>
       <p class="muted small">Slower than that, the hour pays more; faster, the area does.</p>
       <p>
-        <a :href="quote" download>Quote as PDF</a> ·
-        <a :href="quote + '&kind=invoice'" download>Invoice as PDF</a>
+        <a :href="quote" download>Quote as PDF</a>
+        <span class="muted small"> · the bill is made on the field’s job, from what went out</span>
       </p>
     </template>
   </section>

@@ -7,7 +7,7 @@ import { useSession } from '../../session'
 
 /** A seed lot from its tag, with a count-out for seed that has none. */
 const lot = defineModel<Schemas['LotView'] | null>({ required: true })
-const emit = defineEmits<{ saved: [] }>()
+const emit = defineEmits<{ saved: [now: Schemas['LotView'], before: Schemas['LotView']] }>()
 const session = useSession()
 const form = ref({ ...lot.value! })
 const refused = ref<Refusal | null>(null)
@@ -29,14 +29,15 @@ const { answer: count, trouble: countTrouble } = useAnswer(
 
 async function save() {
   try {
-    await ask(
+    const before = lot.value!
+    const now = await ask(
       api.PUT('/api/farms/{farmId}/seed/lots/{lotId}', {
         params: { path: { farmId: session.farm?.id ?? '', lotId: form.value.id } },
         body: form.value,
       }),
     )
     lot.value = null
-    emit('saved')
+    emit('saved', now, before)
   } catch (e) {
     refused.value = e as Refusal
   }

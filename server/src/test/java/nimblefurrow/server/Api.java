@@ -71,6 +71,14 @@ public final class Api {
     return send(request(path).GET());
   }
 
+  /** The bytes of a file that must be there. */
+  public byte[] bytes(String path) throws Exception {
+    HttpResponse<byte[]> answer =
+        http.send(request(path).GET().build(), BodyHandlers.ofByteArray());
+    assertThat(answer.statusCode()).isEqualTo(200);
+    return answer.body();
+  }
+
   public Answer delete(String path) throws Exception {
     return send(request(path).DELETE());
   }

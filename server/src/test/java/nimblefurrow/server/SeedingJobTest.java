@@ -274,4 +274,122 @@ class SeedingJobTest {
     owner.delete(farm + "/machines/" + id).ok();
     assertThat(owner.get(farm + "/calibrations").ok().json()).isEmpty();
   }
+
+  @Test
+  void twoWhoEmptyOneLotAtOnceCannotOverdrawIt() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Stone House");
+    String lotId = lot(owner, farm, "O-26-2").get("id").asString();
+    double left = lot(owner, farm, "O-26-2").get("boughtKg").asDouble();
+    double kg = Math.floor(left * 0.6);
+    Map<String, Object> seeding =
+        Map.of(
+            "doneOn",
+            "2026-09-12",
+            "areaHa",
+            20,
+            "targetKgPerHa",
+            60,
+            "seedKg",
+            kg,
+            "words",
+            "",
+            "lots",
+            List.of(Map.of("lotId", lotId, "kg", kg)));
+    List<UUID> ids = List.of(UUID.randomUUID(), UUID.randomUUID());
+    List<Integer> answers =
+        ids.parallelStream()
+            .map(
+                id -> {
+                  try {
+                    return owner.put(field + "/seedings/" + id, seeding).status();
+                  } catch (Exception e) {
+                    throw new AssertionError(e);
+                  }
+                })
+            .toList();
+    assertThat(answers).containsExactlyInAnyOrder(200, 422);
+    for (int i = 0; i < 2; i++) {
+      if (answers.get(i) == 200) {
+        owner.delete(field + "/log/" + ids.get(i)).ok();
+      }
+    }
+  }
+
+  @Test
+  void theBillIsMadeFromWhatWentOut() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Stone House");
+    UUID id = UUID.randomUUID();
+    owner
+        .put(
+            field + "/seedings/" + id,
+            Map.of(
+                "doneOn",
+                "2026-09-12",
+                "areaHa",
+                12,
+                "targetKgPerHa",
+                50,
+                "seedKg",
+                600,
+                "words",
+                "",
+                "lots",
+                List.of()))
+        .ok();
+    String bill =
+        field
+            + "/seedings/"
+            + id
+            + "/invoice.pdf?pricePerHa=30&pricePerHour=200"
+            + "&weightLimitKgPerHa=56&hours=";
+    try (var pdf = org.apache.pdfbox.Loader.loadPDF(owner.bytes(bill + "3"))) {
+      assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(pdf))
+          .contains("Stone House", "12 September 2026", "$360.00");
+    }
+    assertThat(owner.get(bill + "0").refused(422)).contains("hours it took");
+    owner.delete(field + "/log/" + id).ok();
+  }
+
+  @Test
+  void aSpeciesOfTheFarmsOwnIsPlannedRankedAndRefusedBeyondItsModel() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    Map<String, Object> rates = Map.of("low", 40, "typical", 60, "high", 100);
+    Map<String, Object> facts = new HashMap<>();
+    facts.put("id", "own_tall");
+    facts.put("like", "cereal_rye");
+    facts.put("name", "Tall rye");
+    facts.put("seedsPerKg", 38000);
+    facts.put("drilled", rates);
+    facts.put("surface", rates);
+    facts.put("mixCapKgPerHa", 40);
+    facts.put("depthLowMm", 20);
+    facts.put("depthHighMm", 45);
+    facts.put("lt50C", -26);
+    facts.put("ripening", 1.1);
+    facts.put("heightCm", 180);
+    facts.put("mostMgPerHa", 20);
+    facts.put("usdPerKg", 0.8);
+    String mine = farm + "/species/own_tall";
+    owner.put(mine, Map.of("facts", facts)).ok();
+    assertThat(owner.get(farm + "/choices").ok().text()).contains("Tall rye");
+    String field = field(owner, farm, "Stone House");
+    assertThat(owner.get(field + "/covers?purpose=holdSoil").ok().text()).contains("Tall rye");
+    Map<String, Object> mix =
+        Map.of(
+            "components", List.of(Map.of("species", "own_tall", "rateKgPerHa", 60)),
+            "placement", "drill",
+            "farmId", farm.substring(farm.lastIndexOf('/') + 1));
+    assertThat(owner.post("/api/bench/mix", mix).ok().json().get("liveSeedsPerM2").asDouble())
+        .isGreaterThan(100);
+    facts.put("lt50C", -60);
+    assertThat(owner.put(mine, Map.of("version", 0, "facts", facts)).refused(422))
+        .contains("cold that kills half");
+    owner.delete(mine).ok();
+    assertThat(owner.get(farm + "/choices").ok().text()).doesNotContain("Tall rye");
+  }
 }

@@ -42,6 +42,22 @@ public final class SpeciesTable {
     return new SpeciesTable(all);
   }
 
+  /**
+   * This table and the grower's own species behind it.
+   *
+   * @throws nimblefurrow.core.units.Refused when one of them lies outside its limits
+   */
+  public SpeciesTable with(List<OwnSpecies> own) {
+    if (own.isEmpty()) {
+      return this;
+    }
+    Map<String, Species> all = new LinkedHashMap<>(byId);
+    for (OwnSpecies species : own) {
+      all.put(species.id(), species.in(this));
+    }
+    return new SpeciesTable(all);
+  }
+
   /** All species in table order. */
   public List<Species> all() {
     return List.copyOf(byId.values());

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingWay;
@@ -14,6 +15,8 @@ import nimblefurrow.core.seed.PureLiveSeed;
 import nimblefurrow.core.seed.SeedMix;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.cover.SpeciesService;
+import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,10 +30,14 @@ import org.springframework.web.bind.annotation.RestController;
 class SeedBench {
   private static final double USUAL_CONFIDENCE = 0.90;
 
-  private final SpeciesTable species;
+  private final SpeciesTable shipped;
+  private final SpeciesService species;
+  private final Access access;
 
-  SeedBench(SpeciesTable species) {
+  SeedBench(SpeciesTable shipped, SpeciesService species, Access access) {
+    this.shipped = shipped;
     this.species = species;
+    this.access = access;
   }
 
   @Schema(example = "{\"purity\":0.98,\"germination\":0.85,\"plsRateKgPerHa\":60}")
@@ -56,6 +63,7 @@ class SeedBench {
    *
    * @param placement a placement of the season model, or a way of seeding
    * @param ending how the cover is to end, for warnings that hang on it
+   * @param farmId a farm whose own species may stand in the mix
    */
   @Schema(
       example =
@@ -67,7 +75,8 @@ class SeedBench {
       String placement,
       @Nullable Double totalKgPerHa,
       @Nullable Double liveSeedsPerM2,
-      @Nullable String ending) {}
+      @Nullable String ending,
+      @Nullable UUID farmId) {}
 
   /** One component; quality and price are the usual ones when not given. */
   @Schema(name = "MixPart")
@@ -138,16 +147,24 @@ class SeedBench {
   }
 
   private SeedMix entered(MixQuestion q) {
+    SpeciesTable table = shipped;
+    if (q.farmId() != null) {
+      access.see(q.farmId());
+      table = species.table(q.farmId());
+    }
     List<SeedMix.Seed> seeds = new ArrayList<>();
     List<Double> shares = new ArrayList<>();
     boolean byShares = q.totalKgPerHa() != null || q.liveSeedsPerM2() != null;
     for (int i = 0; i < q.components().size(); i++) {
       Component c = q.components().get(i);
       String at = "components[" + i + "]";
-      var found = species.find(c.species());
+      var found = table.find(c.species());
       if (found.isEmpty()) {
         throw new Refused(
-            at + ".species", "There is no species “" + c.species() + "” in the table.");
+            at + ".species",
+            "There is no species “"
+                + c.species()
+                + "” in the table; on a farm, add your own under Seed.");
       }
       if (!byShares && c.rateKgPerHa() == null) {
         throw new Refused(at + ".rateKgPerHa", "Give the rate of " + found.get().name() + ".");

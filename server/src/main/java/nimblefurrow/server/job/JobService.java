@@ -19,6 +19,7 @@ import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.bench.LoadView;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -31,6 +32,7 @@ import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
@@ -49,7 +51,7 @@ class JobService {
   private final SeedService seed;
   private final LogService log;
   private final SeedingRecords records;
-  private final SpeciesTable species;
+  private final SpeciesService species;
 
   JobService(
       FarmService farms,
@@ -59,7 +61,7 @@ class JobService {
       SeedService seed,
       LogService log,
       SeedingRecords records,
-      SpeciesTable species) {
+      SpeciesService species) {
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -96,13 +98,14 @@ class JobService {
           List.of());
     }
     List<LotView> lots = seed.lots(farmId);
+    SpeciesTable table = species.table(farmId);
     List<JobViews.SeedOfJob> seeds =
-        plan.components().stream().map(c -> seedOf(c, field, lots)).toList();
+        plan.components().stream().map(c -> seedOf(table, c, field, lots)).toList();
     double rate = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     double density =
         rate
             / plan.components().stream()
-                .mapToDouble(c -> c.rateKgPerHa() / species.get(c.species()).seed().bulkKgPerM3())
+                .mapToDouble(c -> c.rateKgPerHa() / table.get(c.species()).seed().bulkKgPerM3())
                 .sum();
     SeedingMethod method = SeedingMethod.of(plan.method());
     List<CalibrationView> memory = shed.calibrations(farmId);
@@ -128,8 +131,9 @@ class JobService {
         cautions(method, field, seeds).stream().map(ReasonView::of).toList());
   }
 
-  private JobViews.SeedOfJob seedOf(PlanInput.Component c, FieldView field, List<LotView> lots) {
-    Species s = species.get(c.species());
+  private static JobViews.SeedOfJob seedOf(
+      SpeciesTable table, PlanInput.Component c, FieldView field, List<LotView> lots) {
+    Species s = table.get(c.species());
     CoverComponent usual = CoverComponent.of(s, c.rateKgPerHa());
     List<JobViews.LotOfJob> fitting =
         lots.stream()
@@ -319,13 +323,24 @@ class JobService {
     return job(farmId, fieldId);
   }
 
+  /**
+   * A seeding as it was logged.
+   *
+   * @throws NotFound when the field has no such seeding
+   */
+  @Transactional(readOnly = true)
+  JobViews.Seeding seeding(UUID farmId, UUID fieldId, UUID entryId) {
+    return seedings(farmId, fieldId).stream()
+        .filter(s -> s.id().equals(entryId))
+        .findFirst()
+        .orElseThrow(() -> new NotFound("This field has no such seeding."));
+  }
+
   private List<JobViews.Seeding> seedings(UUID farmId, UUID fieldId) {
     Map<UUID, LogService.EntryView> entries =
         log.of(farmId, fieldId).stream()
             .collect(Collectors.toMap(LogService.EntryView::id, e -> e));
-    Map<UUID, String> names =
-        shed.machines(farmId).stream()
-            .collect(Collectors.toMap(MachineView::id, MachineView::name));
+    Map<UUID, String> names = shed.names(farmId);
     List<JobViews.Seeding> found = new ArrayList<>();
     for (SeedingRecord r : records.findByFarmId(farmId)) {
       LogService.EntryView entry = entries.get(r.logEntryId);
@@ -343,6 +358,7 @@ class JobService {
     return new JobViews.Seeding(
         r.logEntryId,
         entry.doneOn(),
+        r.machineId,
         r.machineId == null ? null : machines.get(r.machineId),
         r.areaHa.doubleValue(),
         r.targetKgPerHa.doubleValue(),
@@ -388,12 +404,13 @@ class JobService {
       price.put(l.species(), l.usdPerKg());
     }
     stock.keySet().forEach(k -> need.putIfAbsent(k, 0.0));
+    SpeciesTable table = species.table(farmId);
     List<JobViews.SeedNeed> rows = new ArrayList<>();
     need.forEach(
         (id, kg) -> {
           double have = stock.getOrDefault(id, 0.0);
           double buy = Math.max(0, kg - have);
-          Species s = species.get(id);
+          Species s = table.get(id);
           rows.add(
               new JobViews.SeedNeed(
                   id,

@@ -97,6 +97,7 @@ final class JobViews {
   record Seeding(
       UUID id,
       LocalDate doneOn,
+      @Nullable UUID machineId,
       @Nullable String machine,
       double areaHa,
       double targetKgPerHa,

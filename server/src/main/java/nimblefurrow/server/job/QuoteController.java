@@ -1,18 +1,24 @@
 package nimblefurrow.server.job;
 
 import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import nimblefurrow.core.load.HirePrice;
 import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.shed.ShedService;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,13 +33,41 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}")
 class QuoteController {
   private final FarmService farms;
+  private final FieldService fields;
+  private final JobService jobs;
   private final ShedService shed;
   private final Access access;
 
-  QuoteController(FarmService farms, ShedService shed, Access access) {
+  QuoteController(
+      FarmService farms, FieldService fields, JobService jobs, ShedService shed, Access access) {
     this.farms = farms;
+    this.fields = fields;
+    this.jobs = jobs;
     this.shed = shed;
     this.access = access;
+  }
+
+  /** What a job is to be charged by. */
+  record Charge(
+      double pricePerHa,
+      double pricePerHour,
+      double weightLimitKgPerHa,
+      @Nullable Double minimumCharge,
+      @Nullable Double ferryKm,
+      @Nullable Double pricePerKm) {
+    HirePrice.Tariff tariff() {
+      return new HirePrice.Tariff(
+          pricePerHa,
+          pricePerHour,
+          weightLimitKgPerHa,
+          or(minimumCharge),
+          or(ferryKm),
+          or(pricePerKm));
+    }
+
+    private static double or(@Nullable Double value) {
+      return value == null ? 0 : value;
+    }
   }
 
   @GetMapping("/quote.pdf")
@@ -43,58 +77,93 @@ class QuoteController {
       @RequestParam double areaHa,
       @RequestParam double rateKgPerHa,
       @RequestParam double haPerHour,
-      @RequestParam double pricePerHa,
-      @RequestParam double pricePerHour,
-      @RequestParam double weightLimitKgPerHa,
-      @RequestParam(defaultValue = "0") double minimumCharge,
-      @RequestParam(defaultValue = "0") double ferryKm,
-      @RequestParam(defaultValue = "0") double pricePerKm,
+      @ParameterObject Charge charge,
       @RequestParam(name = "units", defaultValue = "us") String speaks,
-      @RequestParam(defaultValue = "quote") String kind,
       @RequestParam(defaultValue = "") String to)
       throws IOException {
     access.see(farmId);
     FarmView farm = farms.see(farmId);
+    HirePrice p = HirePrice.of(areaHa, rateKgPerHa, haPerHour, charge.tariff());
+    String under =
+        "%s, %s, %s"
+            .formatted(farm.name(), shed.machine(farmId, machineId).name(), day(farm.today()));
+    return pdf("quote", rows(units(speaks), areaHa, rateKgPerHa, p, charge), under, to, p);
+  }
+
+  /** The bill for a seeding as it was logged. */
+  @GetMapping("/fields/{fieldId}/seedings/{entryId}/invoice.pdf")
+  ResponseEntity<byte[]> invoice(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable UUID entryId,
+      @RequestParam double hours,
+      @ParameterObject Charge charge,
+      @RequestParam(name = "units", defaultValue = "us") String speaks,
+      @RequestParam(defaultValue = "") String to)
+      throws IOException {
+    access.see(farmId);
+    FarmView farm = farms.see(farmId);
+    JobViews.Seeding done = jobs.seeding(farmId, fieldId, entryId);
+    Need.positive("hours", "The hours it took", hours);
     HirePrice p =
-        HirePrice.of(
-            areaHa,
-            rateKgPerHa,
-            haPerHour,
-            new HirePrice.Tariff(
-                pricePerHa, pricePerHour, weightLimitKgPerHa, minimumCharge, ferryKm, pricePerKm));
-    UnitSystem units = speaks.equals("metric") ? UnitSystem.METRIC : UnitSystem.US;
+        HirePrice.of(done.areaHa(), done.rateKgPerHa(), done.areaHa() / hours, charge.tariff());
+    UnitSystem units = units(speaks);
+    List<QuotePdf.Row> rows = new ArrayList<>();
+    rows.add(new QuotePdf.Row("Field", fields.get(farmId, fieldId).name()));
+    rows.add(
+        new QuotePdf.Row(
+            "Seeded" + (done.machine() == null ? "" : " with " + done.machine()),
+            day(done.doneOn())));
+    rows.add(new QuotePdf.Row("Seed that went out", said(units, done.seedKg(), Unit.KG)));
+    rows.addAll(rows(units, done.areaHa(), done.rateKgPerHa(), p, charge));
+    return pdf("invoice", rows, "%s, %s".formatted(farm.name(), day(farm.today())), to, p);
+  }
+
+  private static List<QuotePdf.Row> rows(
+      UnitSystem units, double areaHa, double rateKgPerHa, HirePrice p, Charge charge) {
     List<QuotePdf.Row> rows = new ArrayList<>();
     rows.add(new QuotePdf.Row("Area", said(units, areaHa, Unit.HA)));
-    rows.add(new QuotePdf.Row("Seed", said(units, rateKgPerHa, Unit.KG_PER_HA)));
+    rows.add(new QuotePdf.Row("Rate", said(units, rateKgPerHa, Unit.KG_PER_HA)));
     rows.add(
         p.basis() == HirePrice.Basis.AREA
             ? new QuotePdf.Row("Work by area", money(p.work()))
             : new QuotePdf.Row(
-                "Work, %.1f hours at %s".formatted(p.hours(), money(pricePerHour)),
+                "Work, %.1f hours at %s".formatted(p.hours(), money(charge.pricePerHour())),
                 money(p.work())));
     if (p.minimumApplied()) {
-      rows.add(new QuotePdf.Row("Raised to the least for a job", money(minimumCharge)));
+      rows.add(
+          new QuotePdf.Row(
+              "Raised to the least for a job", money(charge.tariff().minimumCharge())));
     }
-    rows.add(new QuotePdf.Row("The way there, %.0f km".formatted(ferryKm), money(p.ferry())));
+    rows.add(
+        new QuotePdf.Row(
+            "The way there, %.0f km".formatted(charge.tariff().ferryKm()), money(p.ferry())));
+    return rows;
+  }
+
+  private static ResponseEntity<byte[]> pdf(
+      String kind, List<QuotePdf.Row> rows, String under, String to, HirePrice p)
+      throws IOException {
     boolean invoice = kind.equals("invoice");
-    byte[] pdf =
+    byte[] bytes =
         QuotePdf.of(
             invoice ? "Invoice for seeding" : "Quote for seeding",
-            "%s, %s, %s%s"
-                .formatted(
-                    farm.name(),
-                    shed.machine(farmId, machineId).name(),
-                    farm.today(),
-                    to.isBlank() ? "" : ", for " + to),
+            under + (to.isBlank() ? "" : ", for " + to.strip()),
             rows,
             new QuotePdf.Row(invoice ? "To pay" : "Price", money(p.charge())),
-            "Seed is not in the price. Weather and ground decide the day.");
+            "Seed is not in the price." + (invoice ? "" : " Weather and ground decide the day."));
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            "attachment; filename=\"" + (invoice ? "invoice" : "quote") + ".pdf\"")
-        .body(pdf);
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + kind + ".pdf\"")
+        .body(bytes);
+  }
+
+  private static UnitSystem units(String speaks) {
+    return speaks.equals("metric") ? UnitSystem.METRIC : UnitSystem.US;
+  }
+
+  private static String day(LocalDate date) {
+    return date.format(DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH));
   }
 
   private static String said(UnitSystem units, double value, Unit unit) {

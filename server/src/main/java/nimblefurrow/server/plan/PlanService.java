@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
@@ -27,10 +28,10 @@ public class PlanService {
 
   private final CoverPlans plans;
   private final PlanChanges changes;
-  private final SpeciesTable species;
+  private final SpeciesService species;
   private final Clock clock;
 
-  PlanService(CoverPlans plans, PlanChanges changes, SpeciesTable species, Clock clock) {
+  PlanService(CoverPlans plans, PlanChanges changes, SpeciesService species, Clock clock) {
     this.plans = plans;
     this.changes = changes;
     this.species = species;
@@ -67,8 +68,9 @@ public class PlanService {
    *
    * @throws InputProblem when anything is
    */
-  public void check(PlanInput plan, int seasonYear) {
-    List<InputProblem.At> problems = PlanChecks.problems(plan, seasonYear, species, "");
+  public void check(UUID farmId, PlanInput plan, int seasonYear) {
+    List<InputProblem.At> problems =
+        PlanChecks.problems(plan, seasonYear, species.table(farmId), "");
     if (!problems.isEmpty()) {
       throw new InputProblem(problems);
     }
@@ -84,10 +86,11 @@ public class PlanService {
   public void save(
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
     List<InputProblem.At> problems = new ArrayList<>();
+    SpeciesTable table = species.table(farmId);
     for (Save save : saves) {
       if (save.plan() != null) {
         String where = saves.size() > 1 ? save.label() : "";
-        problems.addAll(PlanChecks.problems(save.plan(), seasonYear, species, where));
+        problems.addAll(PlanChecks.problems(save.plan(), seasonYear, table, where));
       }
     }
     if (!problems.isEmpty()) {

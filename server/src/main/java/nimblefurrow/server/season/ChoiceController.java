@@ -48,7 +48,7 @@ class ChoiceController {
   List<ChoiceViews.WayView> ways(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
     access.see(farmId);
-    plans.check(plan, farms.get(farmId).seasonYear());
+    plans.check(farmId, plan, farms.get(farmId).seasonYear());
     return questions.ways(farmId, fieldId, plan);
   }
 
@@ -65,7 +65,7 @@ class ChoiceController {
   FieldAnswers.StandView stand(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody CountedPlan counted) {
     access.see(farmId);
-    plans.check(counted.plan(), farms.get(farmId).seasonYear());
+    plans.check(farmId, counted.plan(), farms.get(farmId).seasonYear());
     return field.stand(farmId, fieldId, counted.plan(), counted.stand());
   }
 }

@@ -19,6 +19,7 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -33,7 +34,6 @@ import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
-import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -58,7 +58,7 @@ class ChoiceQuestions {
   private final PlanService plans;
   private final WeatherService weathers;
   private final Outlooks outlooks;
-  private final SpeciesTable species;
+  private final SpeciesService species;
   private final ShedService shed;
   private final SeedService seed;
   private final CarryOver carryOver = CarryOver.shipped();
@@ -70,7 +70,7 @@ class ChoiceQuestions {
       PlanService plans,
       WeatherService weathers,
       Outlooks outlooks,
-      SpeciesTable species,
+      SpeciesService species,
       ShedService shed,
       SeedService seed) {
     this.farms = farms;
@@ -121,23 +121,24 @@ class ChoiceQuestions {
 
   private List<CoverAdvice.Candidate> candidates(UUID farmId) {
     List<CoverAdvice.Candidate> all = new ArrayList<>();
-    species
+    SpeciesTable table = species.table(farmId);
+    table
         .all()
         .forEach(s -> all.add(new CoverAdvice.Candidate(s.name(), List.of(s), List.of(1.0))));
     for (List<String> ids : USUAL_MIXES) {
-      List<Species> mix = ids.stream().map(species::get).toList();
+      List<Species> mix = ids.stream().map(table::get).toList();
       String name = mix.get(0).name() + " with " + mix.get(1).name().toLowerCase();
       all.add(new CoverAdvice.Candidate(name, mix, List.of(MIX_SHARE, MIX_SHARE)));
     }
     for (MixView m : seed.mixes(farmId)) {
       List<Species> mix =
-          m.components().stream().map(component -> species.get(component.species())).toList();
+          m.components().stream().map(component -> table.get(component.species())).toList();
       List<Double> shares =
           m.components().stream()
               .map(
                   component ->
                       component.rateKgPerHa()
-                          / species.get(component.species()).seed().drilled().typical())
+                          / table.get(component.species()).seed().drilled().typical())
               .toList();
       all.add(new CoverAdvice.Candidate(m.name() + " (your mix)", mix, shares));
     }
@@ -245,13 +246,13 @@ class ChoiceQuestions {
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, LogService.SeasonLog> logs = cases.logs(farm);
+    FieldCases.Known known = cases.known(farm);
     List<MachineView> machines = shed.machines(farmId);
     List<ChoiceViews.OpenWay> ways = new ArrayList<>();
     for (SeedingMethod method : SeedingMethod.values()) {
       List<ChoiceViews.OpenField> open = new ArrayList<>();
       for (FieldView f : all) {
-        FieldCase c = cases.of(farm, f, logs);
+        FieldCase c = cases.of(farm, f, known);
         PlanView plan = planned.get(f.piece());
         ChoiceViews.OpenField found = openField(c, plan, weather, method, from, to);
         if (found != null) {
@@ -282,7 +283,7 @@ class ChoiceQuestions {
       LocalDate from,
       LocalDate to) {
     List<Species> cover =
-        plan == null ? List.of(species.get("cereal_rye")) : c.species(plan.plan());
+        plan == null ? List.of(c.table().get("cereal_rye")) : c.species(plan.plan());
     Window w = outlooks.window(weather, outlooks.crop(c.crop(), weather), cover, method, c.soil());
     if (!w.possible() || w.opens().day().isAfter(to) || w.closes().day().isBefore(from)) {
       return null;

@@ -3,6 +3,7 @@ package nimblefurrow.server.season;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.outlook.Forecaster;
@@ -42,8 +43,7 @@ class Outlooks {
 
   private record OutlookKey(CropSeasons crop, CoverPlan plan) {}
 
-  private record WindowKey(
-      CropSeasons crop, List<String> species, SeedingMethod method, Soil soil) {}
+  private record WindowKey(CropSeasons crop, Set<Species> cover, SeedingMethod method, Soil soil) {}
 
   CropSeasons crop(CashCrop crop, FarmWeather weather) {
     return crops.get(
@@ -56,8 +56,7 @@ class Outlooks {
 
   Window window(
       FarmWeather weather, CropSeasons crop, List<Species> cover, SeedingMethod method, Soil soil) {
-    WindowKey key =
-        new WindowKey(crop, cover.stream().map(Species::id).sorted().toList(), method, soil);
+    WindowKey key = new WindowKey(crop, Set.copyOf(cover), method, soil);
     return windows.get(
         key, k -> new WindowFinder(weather.climate(), crop).find(cover, method, soil));
   }

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Unit;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -40,7 +40,7 @@ class SeasonController {
   private final FieldService fields;
   private final FarmService farms;
   private final Access access;
-  private final SpeciesTable species;
+  private final SpeciesService species;
 
   SeasonController(
       SeasonService seasons,
@@ -49,7 +49,7 @@ class SeasonController {
       FieldService fields,
       FarmService farms,
       Access access,
-      SpeciesTable species) {
+      SpeciesService species) {
     this.seasons = seasons;
     this.questions = questions;
     this.plans = plans;
@@ -96,12 +96,15 @@ class SeasonController {
       double depthLowMm,
       double depthHighMm,
       double bulkKgPerM3,
+      double heightCm,
+      double mostMgPerHa,
       List<String> stages) {}
 
-  @GetMapping("/choices")
-  Choices choices() {
+  @GetMapping("/farms/{farmId}/choices")
+  Choices choices(@PathVariable UUID farmId) {
+    access.see(farmId);
     return new Choices(
-        species.all().stream().map(SeasonController::choice).toList(),
+        species.table(farmId).all().stream().map(SeasonController::choice).toList(),
         Arrays.stream(SeedingMethod.values())
             .map(m -> new MethodChoice(m.key(), m.label(), m.buried()))
             .toList(),
@@ -128,6 +131,8 @@ class SeasonController {
         s.seed().depthLowMm(),
         s.seed().depthHighMm(),
         s.seed().bulkKgPerM3(),
+        s.growth().heightMaxCm(),
+        s.growth().maxMgPerHa(),
         s.clock().scale().stages().stream().map(StageScale.Stage::name).toList());
   }
 
@@ -218,6 +223,6 @@ class SeasonController {
 
   private void checkPlan(UUID farmId, PlanInput plan) {
     access.see(farmId);
-    plans.check(plan, farms.get(farmId).seasonYear());
+    plans.check(farmId, plan, farms.get(farmId).seasonYear());
   }
 }

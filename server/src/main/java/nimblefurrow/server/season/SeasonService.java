@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
@@ -53,7 +52,6 @@ public class SeasonService {
   private final WeatherService weathers;
   private final FieldCases cases;
   private final Outlooks outlooks;
-  private final SpeciesTable species;
 
   SeasonService(
       FarmService farms,
@@ -61,15 +59,13 @@ public class SeasonService {
       PlanService plans,
       WeatherService weathers,
       FieldCases cases,
-      Outlooks outlooks,
-      SpeciesTable species) {
+      Outlooks outlooks) {
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
     this.weathers = weathers;
     this.cases = cases;
     this.outlooks = outlooks;
-    this.species = species;
   }
 
   /** All fields of a farm as furrows. */
@@ -103,12 +99,12 @@ public class SeasonService {
     List<FieldView> all = fields.list(farmId);
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, LogService.SeasonLog> logs = cases.logs(farm);
+    FieldCases.Known known = cases.known(farm);
     FarmWeather weather = weathers.find(farm).orElse(null);
     return all.parallelStream()
         .map(
             f -> {
-              FieldCase c = cases.of(farm, f, logs);
+              FieldCase c = cases.of(farm, f, known);
               return place(c, farm, weather, planned.get(f.piece()));
             })
         .toList();
@@ -157,7 +153,7 @@ public class SeasonService {
     CropSeasons crop = outlooks.crop(c.crop(), weather);
     Purpose purpose = Purpose.of(purposeKey);
     Starter.Start start =
-        new Starter(species)
+        new Starter(c.table())
             .plan(
                 purpose,
                 new WindowFinder(weather.climate(), crop),
@@ -221,7 +217,7 @@ public class SeasonService {
     }
     CropSeasons crop = outlooks.crop(c.crop(), weather);
     List<Species> cover =
-        plan == null ? List.of(species.get("cereal_rye")) : c.species(plan.plan());
+        plan == null ? List.of(c.table().get("cereal_rye")) : c.species(plan.plan());
     List<SeasonView.WindowView> windows =
         Arrays.stream(SeedingMethod.values())
             .map(m -> outlooks.window(weather, crop, cover, m, c.soil()))

@@ -50,7 +50,14 @@ class SeedController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable UUID farmId, @PathVariable UUID lotId) {
     access.manage(farmId);
-    seed.remove(farmId, lotId);
+    seed.remove(farmId, lotId, true);
+  }
+
+  @PostMapping("/lots/{lotId}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable UUID farmId, @PathVariable UUID lotId) {
+    access.manage(farmId);
+    seed.remove(farmId, lotId, false);
   }
 
   @PostMapping(path = "/lots/{lotId}/certificate", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

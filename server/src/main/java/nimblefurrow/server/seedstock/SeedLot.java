@@ -23,6 +23,7 @@ class SeedLot {
   boolean organic;
   BigDecimal usdPerKg;
   BigDecimal boughtKg;
+  boolean removed;
   @Nullable String certificateName;
   byte @Nullable [] certificate;
   @Version @Nullable Long version;

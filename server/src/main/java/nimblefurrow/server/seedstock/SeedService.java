@@ -11,6 +11,7 @@ import java.util.UUID;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -23,9 +24,9 @@ public class SeedService {
   private final SeedLots lots;
   private final SeedUses uses;
   private final FarmMixes mixes;
-  private final SpeciesTable species;
+  private final SpeciesService species;
 
-  SeedService(SeedLots lots, SeedUses uses, FarmMixes mixes, SpeciesTable species) {
+  SeedService(SeedLots lots, SeedUses uses, FarmMixes mixes, SpeciesService species) {
     this.lots = lots;
     this.uses = uses;
     this.mixes = mixes;
@@ -37,7 +38,7 @@ public class SeedService {
   public List<LotView> lots(UUID farmId) {
     Map<UUID, BigDecimal> used = new HashMap<>();
     uses.findByFarmId(farmId).forEach(u -> used.merge(u.lotId, u.kg, BigDecimal::add));
-    return lots.findByFarmIdOrderBySpeciesAscLotNoAsc(farmId).stream()
+    return lots.findByFarmIdAndRemovedFalseOrderBySpeciesAscLotNoAsc(farmId).stream()
         .map(l -> view(l, used.getOrDefault(l.id, BigDecimal.ZERO)))
         .toList();
   }
@@ -49,7 +50,7 @@ public class SeedService {
    */
   @Transactional
   public LotView put(UUID farmId, LotView l) {
-    check(l);
+    check(farmId, l);
     SeedLot stored = lots.findById(l.id()).orElse(null);
     if (stored == null) {
       stored = new SeedLot();
@@ -76,8 +77,8 @@ public class SeedService {
     return lots(farmId).stream().filter(v -> v.id().equals(id)).findFirst().orElseThrow();
   }
 
-  private void check(LotView l) {
-    if (species.find(l.species()).isEmpty()) {
+  private void check(UUID farmId, LotView l) {
+    if (species.table(farmId).find(l.species()).isEmpty()) {
       throw new Refused("species", "Choose the species of this seed.");
     }
     if (l.germination() != null) {
@@ -93,10 +94,10 @@ public class SeedService {
     }
   }
 
-  /** Takes a lot out with all that was used of it. */
+  /** Takes a lot out of the bin, or puts it back; what was used of it stays in the log. */
   @Transactional
-  public void remove(UUID farmId, UUID lotId) {
-    lots.delete(find(farmId, lotId));
+  public void remove(UUID farmId, UUID lotId, boolean removed) {
+    find(farmId, lotId).removed = removed;
   }
 
   /** A certificate's name and bytes. */
@@ -129,6 +130,7 @@ public class SeedService {
   @Transactional
   public void use(
       UUID farmId, UUID fieldId, UUID logEntryId, Map<UUID, Double> kgByLot, LocalDate day) {
+    lots.findByFarmIdAndIdInOrderById(farmId, kgByLot.keySet());
     Map<UUID, LotView> stock = new HashMap<>();
     lots(farmId).forEach(l -> stock.put(l.id(), l));
     kgByLot.forEach(
@@ -177,7 +179,12 @@ public class SeedService {
     if (m.components().isEmpty()) {
       throw new Refused("components", "Choose at least one species.");
     }
-    m.components().forEach(c -> species.get(c.species()));
+    SpeciesTable table = species.table(farmId);
+    for (int i = 0; i < m.components().size(); i++) {
+      if (table.find(m.components().get(i).species()).isEmpty()) {
+        throw new Refused("components[" + i + "].species", "Choose a species of the table.");
+      }
+    }
     mixes.findByFarmIdOrderByName(farmId).stream()
         .filter(o -> o.name.equalsIgnoreCase(m.name().strip()) && !o.id.equals(m.id()))
         .findFirst()

@@ -43,6 +43,7 @@ class Machine {
   @Nullable Double usdPerHour;
   @Nullable Double usdPerHa;
   boolean hired;
+  boolean removed;
   String notes = "";
   @Version @Nullable Long version;
 }

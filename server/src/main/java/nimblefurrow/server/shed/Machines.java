@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface Machines extends JpaRepository<Machine, UUID> {
   List<Machine> findByFarmIdOrderByName(UUID farmId);
+
+  List<Machine> findByFarmIdAndRemovedFalseOrderByName(UUID farmId);
 }

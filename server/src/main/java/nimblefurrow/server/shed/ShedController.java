@@ -8,6 +8,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -47,6 +48,13 @@ class ShedController {
   void remove(@PathVariable UUID farmId, @PathVariable UUID machineId) {
     access.manage(farmId);
     shed.remove(farmId, machineId);
+  }
+
+  @PostMapping("/machines/{machineId}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable UUID farmId, @PathVariable UUID machineId) {
+    access.manage(farmId);
+    shed.restore(farmId, machineId);
   }
 
   @GetMapping("/calibrations")

@@ -3,8 +3,10 @@ package nimblefurrow.server.shed;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
@@ -29,7 +31,9 @@ public class ShedService {
   /** All machines by name. */
   @Transactional(readOnly = true)
   public List<MachineView> machines(UUID farmId) {
-    return machines.findByFarmIdOrderByName(farmId).stream().map(MachineView::of).toList();
+    return machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
+        .map(MachineView::of)
+        .toList();
   }
 
   /**
@@ -87,7 +91,7 @@ public class ShedService {
     if (m.name().isBlank()) {
       throw new Refused("name", "Give the machine a name.");
     }
-    machines.findByFarmIdOrderByName(farmId).stream()
+    machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
         .filter(o -> o.name.equalsIgnoreCase(m.name().strip()) && !o.id.equals(m.id()))
         .findFirst()
         .ifPresent(
@@ -120,10 +124,29 @@ public class ShedService {
     }
   }
 
-  /** Takes a machine out of the shed with what was noted of it. */
+  /** Takes a machine out of the shed; its notes and the work it did stay. */
   @Transactional
   public void remove(UUID farmId, UUID machineId) {
-    machines.delete(find(farmId, machineId));
+    find(farmId, machineId).removed = true;
+  }
+
+  /**
+   * Puts a machine back into the shed.
+   *
+   * @throws Refused when another has taken its name
+   */
+  @Transactional
+  public void restore(UUID farmId, UUID machineId) {
+    Machine machine = find(farmId, machineId);
+    check(farmId, MachineView.of(machine));
+    machine.removed = false;
+  }
+
+  /** Names of all machines there ever were, by id. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names(UUID farmId) {
+    return machines.findByFarmIdOrderByName(farmId).stream()
+        .collect(Collectors.toMap(m -> m.id, m -> m.name));
   }
 
   /** What was found at settings, newest first. */

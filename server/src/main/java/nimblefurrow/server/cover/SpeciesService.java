@@ -1,0 +1,95 @@
+package nimblefurrow.server.cover;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import nimblefurrow.core.cover.OwnSpecies;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The species of a farm. Callers have checked who asks. */
+@Service
+public class SpeciesService {
+  private final SpeciesTable shipped;
+  private final OwnSpeciesRows rows;
+
+  SpeciesService(SpeciesTable shipped, OwnSpeciesRows rows) {
+    this.shipped = shipped;
+    this.rows = rows;
+  }
+
+  /** The table a farm chooses from: what ships, then its own. */
+  @Transactional(readOnly = true)
+  public SpeciesTable table(UUID farmId) {
+    return shipped.with(
+        rows.findByFarmIdOrderByName(farmId).stream().map(row -> row.facts).toList());
+  }
+
+  /** The farm's own species by name. */
+  @Transactional(readOnly = true)
+  public List<OwnSpeciesView> own(UUID farmId) {
+    return rows.findByFarmIdOrderByName(farmId).stream().map(SpeciesService::view).toList();
+  }
+
+  /**
+   * Adds or changes a species of the farm's own.
+   *
+   * @throws Refused when it lies outside what the model of its likeness holds for, or its name is
+   *     taken
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Transactional
+  public OwnSpeciesView put(UUID farmId, OwnSpeciesView in) {
+    OwnSpecies facts = in.facts();
+    facts.in(shipped);
+    String name = facts.name().strip();
+    table(farmId).all().stream()
+        .filter(s -> s.name().equalsIgnoreCase(name) && !s.id().equals(facts.id()))
+        .findFirst()
+        .ifPresent(
+            s -> {
+              throw new Refused("name", "There is already a species called " + s.name() + ".");
+            });
+    OwnSpeciesRow row = rows.findById(facts.id()).orElse(null);
+    if (row == null) {
+      row = new OwnSpeciesRow();
+      row.id = facts.id();
+      row.farmId = farmId;
+    } else if (!row.farmId.equals(farmId)) {
+      throw new NotFound("This farm has no such species.");
+    } else if (!Objects.equals(row.version, in.version())) {
+      throw new ChangedMeanwhile("Someone else changed " + row.name + " while you did.", view(row));
+    }
+    row.name = name;
+    row.facts = facts;
+    return view(rows.saveAndFlush(row));
+  }
+
+  /**
+   * Takes a species of the farm's own away.
+   *
+   * @throws Refused when a plan, lot or mix still names it
+   */
+  @Transactional
+  public void remove(UUID farmId, String id) {
+    OwnSpeciesRow row =
+        rows.findById(id)
+            .filter(r -> r.farmId.equals(farmId))
+            .orElseThrow(() -> new NotFound("This farm has no such species."));
+    rows.usedIn(id).stream()
+        .findFirst()
+        .ifPresent(
+            where -> {
+              throw new Refused("id", row.name + " is still used in " + where + ".");
+            });
+    rows.delete(row);
+  }
+
+  private static OwnSpeciesView view(OwnSpeciesRow row) {
+    return new OwnSpeciesView(row.version, row.facts);
+  }
+}

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+
+/** Writing down what went out, and out of which lots. */
+const props = defineProps<{ job: Schemas['JobView']; machineId: string }>()
+const emit = defineEmits<{ logged: [job: Schemas['JobView']] }>()
+const areaHa = defineModel<number | undefined>('areaHa')
+const seedKg = defineModel<number | undefined>('seedKg')
+const session = useSession()
+const doneOn = ref(session.farm?.today ?? '')
+const setting = ref<number>()
+const words = ref('')
+const fromLots = ref<Record<string, number | undefined>>({})
+const refused = ref<Refusal | null>(null)
+const wrong = (at: string) => refused.value?.at(at) ?? ''
+
+const lots = computed(() =>
+  props.job.seeds.flatMap((s) => s.lots.map((l) => ({ ...l, name: s.name }))),
+)
+const achieved = computed(() =>
+  areaHa.value && seedKg.value ? seedKg.value / areaHa.value : undefined,
+)
+
+/** Each species' part of the seed, out of its lots in turn. */
+function share() {
+  const out: Record<string, number | undefined> = {}
+  const planned = props.job.seeds.reduce((sum, s) => sum + s.rateKgPerHa, 0)
+  for (const s of props.job.seeds) {
+    let rest = ((seedKg.value ?? 0) * s.rateKgPerHa) / planned
+    for (const l of s.lots) {
+      const kg = Math.min(rest, l.leftKg)
+      if (kg > 0) out[l.lot.id] = kg
+      rest -= kg
+    }
+  }
+  fromLots.value = out
+}
+watch(seedKg, share)
+const taken = computed(() =>
+  Object.values(fromLots.value).reduce<number>((a, b) => a + (b ?? 0), 0),
+)
+
+// Kept while an answer is awaited: sending twice is the same seeding.
+let entryId = crypto.randomUUID()
+async function log() {
+  try {
+    const after = await ask(
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
+        params: {
+          path: { farmId: session.farm?.id ?? '', fieldId: props.job.fieldId, entryId },
+        },
+        body: {
+          doneOn: doneOn.value,
+          machineId: props.machineId || undefined,
+          areaHa: areaHa.value ?? 0,
+          targetKgPerHa: props.job.rateKgPerHa,
+          seedKg: seedKg.value ?? 0,
+          setting: setting.value,
+          lots: Object.entries(fromLots.value)
+            .filter(([, kg]) => kg)
+            .map(([lotId, kg]) => ({ lotId, kg: kg! })),
+          words: words.value,
+        },
+      }),
+    )
+    entryId = crypto.randomUUID()
+    refused.value = null
+    seedKg.value = undefined
+    words.value = ''
+    notice.show('Written down.')
+    emit('logged', after)
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <section class="card no-print">
+    <h2>Done</h2>
+    <form class="done mt-2" @submit.prevent="log">
+      <v-text-field
+        v-model="doneOn"
+        type="date"
+        label="Day"
+        :max="session.farm?.today"
+        :error-messages="wrong('doneOn')"
+      />
+      <FigureField v-model="areaHa" label="Area" unit="HA" :error="wrong('areaHa')" />
+      <FigureField v-model="seedKg" label="Seed gone" unit="KG" :error="wrong('seedKg')" />
+      <FigureField v-model="setting" label="Setting" />
+      <template v-if="seedKg && lots.length">
+        <p class="wide muted small">
+          Out of which lots? Shared out as planned; change it to what it was, or empty all.
+        </p>
+        <template v-for="l in lots" :key="l.lot.id">
+          <span class="small lot">
+            {{ l.name }} {{ l.lot.lotNo || l.lot.supplier }}
+            <span class="muted">{{ session.amount(l.leftKg, 'KG') }} left</span>
+          </span>
+          <FigureField v-model="fromLots[l.lot.id]" label="Out of it" unit="KG" />
+        </template>
+        <p v-if="taken && Math.abs(taken - seedKg) > 0.5" class="wide small rust">
+          {{ session.amount(taken, 'KG') }} of {{ session.amount(seedKg, 'KG') }} is accounted for.
+        </p>
+      </template>
+      <v-text-field v-model="words" label="In a few words" class="wide" />
+      <p v-if="achieved" class="wide">
+        {{ session.amount(achieved, 'KG_PER_HA', 1) }},
+        <b
+          >{{ Math.abs(Math.round(100 * (achieved / job.rateKgPerHa - 1))) }} %
+          {{ achieved < job.rateKgPerHa ? 'under' : 'over' }}</b
+        >
+        the plan
+      </p>
+      <p v-if="refused" class="rust wide">{{ refused.message }}</p>
+      <v-btn color="primary" type="submit" :disabled="!achieved" class="wide">Write it down</v-btn>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.done {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 14px;
+  align-items: center;
+}
+.lot > span {
+  display: block;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import SpeciesForm from './SpeciesForm.vue'
+
+/** Species the table does not have, each grown like one it has. */
+const session = useSession()
+const own = ref<Schemas['OwnSpeciesView'][]>([])
+const editing = ref<Schemas['OwnSpeciesView'] | null>(null)
+const path = () => ({ farmId: session.farm?.id ?? '' })
+const name = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
+
+async function load() {
+  own.value = await ask(api.GET('/api/farms/{farmId}/species', { params: { path: path() } }))
+}
+onMounted(load)
+
+async function saved() {
+  await Promise.all([load(), session.loadChoices()])
+}
+
+function fresh(): Schemas['OwnSpeciesView'] {
+  const model = session.choices!.species[0]!
+  return {
+    facts: {
+      id: `own_${crypto.randomUUID()}`,
+      like: model.id,
+      name: '',
+      seedsPerKg: model.seedsPerKg,
+      drilled: { ...model.drilledKgPerHa },
+      surface: { ...model.surfaceKgPerHa },
+      mixCapKgPerHa: model.mixCapKgPerHa,
+      depthLowMm: model.depthLowMm,
+      depthHighMm: model.depthHighMm,
+      lt50C: model.lt50C,
+      ripening: 1,
+      heightCm: model.heightCm,
+      mostMgPerHa: model.mostMgPerHa,
+      usdPerKg: model.usdPerKg,
+    },
+  }
+}
+
+async function remove(species: Schemas['OwnSpeciesView']) {
+  const params = { path: { ...path(), speciesId: species.facts.id } }
+  try {
+    await ask(api.DELETE('/api/farms/{farmId}/species/{speciesId}', { params }))
+    await saved()
+  } catch (e) {
+    return notice.show((e as Error).message)
+  }
+  notice.show(`${species.facts.name} taken away.`, 'Undo', async () => {
+    await ask(
+      api.PUT('/api/farms/{farmId}/species/{speciesId}', {
+        params,
+        body: { facts: species.facts },
+      }),
+    )
+    await saved()
+  })
+}
+</script>
+
+<template>
+  <section class="card">
+    <div class="row">
+      <h2 class="grow">Species of your own</h2>
+      <v-btn v-if="session.owner" size="small" variant="outlined" @click="editing = fresh()"
+        >Add a species</v-btn
+      >
+    </div>
+    <p v-if="!own.length" class="muted my-2">
+      None yet. A species the table lacks, or a variety that differs, grows like the nearest one it
+      has, but for what you know of it.
+    </p>
+    <table v-else class="plain">
+      <tbody>
+        <tr v-for="o in own" :key="o.facts.id">
+          <td>
+            <b>{{ o.facts.name }}</b>
+            <div class="muted small">grows like {{ name(o.facts.like).toLowerCase() }}</div>
+          </td>
+          <td class="n">{{ session.amount(o.facts.drilled.typical, 'KG_PER_HA') }} drilled</td>
+          <td class="n">half dead at {{ session.amount(o.facts.lt50C, 'CELSIUS') }}</td>
+          <td class="n no-print">
+            <template v-if="session.owner">
+              <button class="link" @click="editing = o">edit</button>
+              <button
+                class="muted pl-3"
+                :aria-label="`Take away ${o.facts.name}`"
+                @click="remove(o)"
+              >
+                ×
+              </button>
+            </template>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <SpeciesForm v-if="editing" v-model="editing" @saved="saved" />
+  </section>
+</template>
+
+<style scoped>
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+</style>
