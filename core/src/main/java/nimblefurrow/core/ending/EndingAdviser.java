@@ -68,8 +68,11 @@ public final class EndingAdviser {
       case HAY -> hay(c);
       case MOW -> mow(c);
       case TILL -> till(c);
+      case ROW_ZONE -> rowZone(c);
+      case BETWEEN_ROWS -> betweenRows(c);
+      case CULTIVATE -> cultivate(c);
     }
-    if (way != EndingWay.WINTER) {
+    if (way != EndingWay.WINTER && !way.rescues()) {
       seedSet(c);
     }
     return c.option();
@@ -302,6 +305,39 @@ public final class EndingAdviser {
     c.care(
         Reason.of("kills in one or two passes and costs the {cover} of cover on top")
             .with("cover", coverAt(c.middle()).median(), Unit.MG_PER_HA));
+  }
+
+  private void rowZone(Case c) {
+    c.range(next.plantOn().minusDays(3), next.plantOn());
+    c.ready(runs.size());
+    if (next.kind() == NextCrop.Kind.CORN) {
+      c.care(
+          Reason.of("rows are bare {early} ahead, the rest shades weeds; needs steering")
+              .with("early", 14, Unit.DAYS));
+    } else {
+      c.no(Reason.of("only corn needs its rows bare ahead"));
+    }
+    hardToKill(c);
+    sprayCautions(c);
+  }
+
+  private void betweenRows(Case c) {
+    rescue(c);
+    c.because(Reason.of("the crop must be short enough to pass under; same rows, with steering"));
+  }
+
+  private void cultivate(Case c) {
+    rescue(c);
+    c.because(Reason.of("wide rows and sweeps that pass residue; the ground is stirred"));
+  }
+
+  private void rescue(Case c) {
+    c.range(next.plantOn().plusDays(20), next.plantOn().plusDays(40));
+    if (next.kind() == NextCrop.Kind.OTHER) {
+      c.no(Reason.of("only crops in wide rows leave room"));
+    } else {
+      c.care(Reason.of("a rescue where cover or weeds live on between rows; not a plan"));
+    }
   }
 
   private void beforeBoot(Case c) {

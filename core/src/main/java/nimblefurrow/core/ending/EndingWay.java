@@ -14,7 +14,10 @@ public enum EndingWay {
   GRAZE("graze", "graze first"),
   HAY("hay", "hay or wrapped bales"),
   MOW("mow", "mow"),
-  TILL("till", "till");
+  TILL("till", "till"),
+  ROW_ZONE("rowZone", "row zones early, rest late"),
+  BETWEEN_ROWS("betweenRows", "roll or mow between rows"),
+  CULTIVATE("cultivate", "high-residue cultivation");
 
   private final String key;
   private final String label;
@@ -37,9 +40,19 @@ public enum EndingWay {
   /** Whether a herbicide is part of it. */
   public boolean sprays() {
     return switch (this) {
-      case SPRAY_EARLY, PLANT_GREEN_SPRAY, SPRAY_STANDING, ROLL_SPRAY -> true;
+      case SPRAY_EARLY, PLANT_GREEN_SPRAY, SPRAY_STANDING, ROLL_SPRAY, ROW_ZONE -> true;
       default -> false;
     };
+  }
+
+  /** Whether it rescues a cover that lives on between the rows of a crop that is up. */
+  public boolean rescues() {
+    return this == BETWEEN_ROWS || this == CULTIVATE;
+  }
+
+  /** Whether the season model knows what it does to the cover. */
+  public boolean modelled() {
+    return !rescues();
   }
 
   /** Whether a roller is part of it. */

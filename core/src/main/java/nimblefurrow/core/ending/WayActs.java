@@ -27,6 +27,9 @@ public final class WayActs {
       case HAY -> List.of(new Ending.Cut(on, HAY_STUBBLE_CM, true));
       case MOW -> List.of(new Ending.Cut(on, MOWN_STUBBLE_CM, false));
       case TILL -> List.of(Ending.Till.usual(on));
+      case ROW_ZONE -> List.of(Ending.Spray.usual(on));
+      case BETWEEN_ROWS, CULTIVATE ->
+          throw new IllegalArgumentException("the model does not know what " + way + " does");
     };
   }
 }

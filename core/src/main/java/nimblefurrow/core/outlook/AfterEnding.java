@@ -8,11 +8,11 @@ import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
-import nimblefurrow.core.season.EndingEffect;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 
 /**
@@ -63,6 +63,10 @@ public record AfterEnding(
   /** Runs a plan's ending. */
   public static AfterEnding of(
       Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way) {
+    if (!way.modelled()) {
+      throw new Refused(
+          "ending", "There is no model of “" + way.label() + "”: what it leaves is not estimated.");
+    }
     LocalDate on = plan.endOn();
     List<SeasonRun> runs = runs(forecaster, plan, crop, way, on);
     List<Spread> mulch = new ArrayList<>();
@@ -80,7 +84,7 @@ public record AfterEnding(
         way,
         on,
         runs.size(),
-        each(runs, AfterEnding::kill),
+        each(runs, EndingMeasure::kill),
         mulch,
         living,
         on(runs, planting, AfterEnding::dead),
@@ -103,7 +107,7 @@ public record AfterEnding(
       LocalDate day = plan.endOn().plusDays((long) d * STEP_DAYS);
       if (day.isAfter(plan.seedOn().plusDays(30))) {
         List<SeasonRun> runs = runs(forecaster, plan, crop, way, day);
-        all.add(new OnDate(day, on(runs, day, AfterEnding::dead), each(runs, AfterEnding::kill)));
+        all.add(new OnDate(day, on(runs, day, AfterEnding::dead), each(runs, EndingMeasure::kill)));
       }
     }
     return all;
@@ -139,21 +143,6 @@ public record AfterEnding(
 
   private static Spread each(List<SeasonRun> runs, ToDoubleFunction<SeasonRun> of) {
     return Spread.of(runs.stream().mapToDouble(of).toArray());
-  }
-
-  /** Of the species that lives on best, after all acts. */
-  private static double kill(SeasonRun run) {
-    int n = run.components().size();
-    double least = 1;
-    for (int c = 0; c < n; c++) {
-      double left = 1;
-      for (EndingEffect e : run.effects()) {
-        left *= 1 - e.kill()[c];
-      }
-      boolean there = run.components().get(c).emergedPerM2() > 0;
-      least = there && !run.effects().isEmpty() ? Math.min(least, 1 - left) : least;
-    }
-    return least;
   }
 
   private static double waterTaken(SeasonRun run) {

@@ -151,7 +151,7 @@ public final class CoverAdvice {
     EndingOption ending =
         new EndingAdviser(first, field.crop(), runs, field.next(), field.organic())
             .options().stream()
-                .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT)
+                .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.way().rescues())
                 .min(
                     Comparator.comparing((EndingOption o) -> o.fit()).thenComparing(o -> -worth(o)))
                 .orElse(null);

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -149,10 +150,15 @@ public class ShedService {
         .collect(Collectors.toMap(m -> m.id, m -> m.name));
   }
 
-  /** What was found at settings, newest first. */
+  /** What was found at settings of the machines in the shed, newest first. */
   @Transactional(readOnly = true)
   public List<CalibrationView> calibrations(UUID farmId) {
+    Set<UUID> there =
+        machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
+            .map(m -> m.id)
+            .collect(Collectors.toSet());
     return calibrations.findByFarmIdOrderByCreatedAtDesc(farmId).stream()
+        .filter(c -> there.contains(c.machineId))
         .map(CalibrationView::of)
         .toList();
   }

@@ -1,0 +1,35 @@
+package nimblefurrow.core.ending;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+
+/**
+ * The latest day on which an insurer or cost-share office lets a cover be ended, counted from
+ * planting. Data, not law: the agent's word goes.
+ *
+ * @param zone its name
+ * @param latestDaysAfterPlanting negative is before
+ * @param beforeEmergence whether the crop must not be up yet
+ * @param words the rule as a grower says it
+ */
+public record InsurerZone(
+    String zone, int latestDaysAfterPlanting, boolean beforeEmergence, String words) {
+
+  /** Whether ending and planting days keep to it. */
+  public boolean kept(LocalDate endOn, LocalDate plantOn) {
+    return ChronoUnit.DAYS.between(plantOn, endOn) <= latestDaysAfterPlanting;
+  }
+
+  /** The verdict in words. */
+  public Reason say(LocalDate endOn, LocalDate plantOn) {
+    if (kept(endOn, plantOn)) {
+      return Reason.of("keeps the insurer's date: {rule}").with("rule", words);
+    }
+    long late = ChronoUnit.DAYS.between(plantOn, endOn) - latestDaysAfterPlanting;
+    return Reason.of("breaks the insurer's date by {late}: {rule}; confirm with your agent")
+        .with("late", late, Unit.DAYS)
+        .with("rule", words);
+  }
+}

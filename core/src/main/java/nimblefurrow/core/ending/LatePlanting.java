@@ -1,0 +1,84 @@
+package nimblefurrow.core.ending;
+
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Refused;
+
+/**
+ * What a late planting costs one crop: none up to a day, then a share of the yield that grows along
+ * straight lines between four points. Working values in the range of planting-date trials; a farm
+ * enters its own.
+ *
+ * @param crop {@code corn}, {@code soybean} or {@code other}
+ * @param bestUntil last day without loss
+ * @param lastOn last day on which it is still worth planting
+ * @param lossShares share of the yield lost 10, 20, 30 and 45 days later
+ * @param yieldMgPerHa usual yield
+ * @param usdPerMg usual price
+ */
+public record LatePlanting(
+    String crop,
+    MonthDay bestUntil,
+    MonthDay lastOn,
+    List<Double> lossShares,
+    double yieldMgPerHa,
+    double usdPerMg) {
+  private static final int[] DAYS = {10, 20, 30, 45};
+
+  public LatePlanting {
+    lossShares = List.copyOf(lossShares);
+    if (lossShares.size() != DAYS.length) {
+      throw new Refused("lossShares", "Give the loss after 10, 20, 30 and 45 days.");
+    }
+    double before = 0;
+    for (int i = 0; i < DAYS.length; i++) {
+      double loss = lossShares.get(i);
+      if (!(loss >= before && loss <= 1)) {
+        throw new Refused(
+            "lossShares[" + i + "]",
+            "The loss after %d days must be between the one before it and 100 %%."
+                .formatted(DAYS[i]));
+      }
+      before = loss;
+    }
+    if (lastOn.isBefore(bestUntil)) {
+      throw new Refused("lastOn", "The last day of planting lies before the best ones end.");
+    }
+    Need.notNegative("yieldMgPerHa", "The usual yield", yieldMgPerHa);
+    Need.notNegative("usdPerMg", "The price", usdPerMg);
+  }
+
+  /** Share of the yield lost by planting on a day, 0..1. */
+  public double lossShare(LocalDate plantOn) {
+    long late = ChronoUnit.DAYS.between(bestUntil.atYear(plantOn.getYear()), plantOn);
+    if (late <= 0) {
+      return 0;
+    }
+    int day = 0;
+    double loss = 0;
+    for (int i = 0; i < DAYS.length; i++) {
+      if (late <= DAYS[i]) {
+        return loss + (lossShares.get(i) - loss) * (late - day) / (DAYS[i] - day);
+      }
+      day = DAYS[i];
+      loss = lossShares.get(i);
+    }
+    int last = DAYS.length - 1;
+    double slope =
+        (lossShares.get(last) - lossShares.get(last - 1)) / (DAYS[last] - DAYS[last - 1]);
+    return Math.min(1, loss + slope * (late - day));
+  }
+
+  /** Whether a day lies beyond the last on which the crop is worth planting. */
+  public boolean tooLate(LocalDate plantOn) {
+    return plantOn.isAfter(lastOn.atYear(plantOn.getYear()));
+  }
+
+  /** Money lost by planting on a day, US dollars per ha. */
+  public double usdPerHa(LocalDate plantOn) {
+    return lossShare(plantOn) * yieldMgPerHa * usdPerMg;
+  }
+}

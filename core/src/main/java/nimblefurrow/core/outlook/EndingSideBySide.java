@@ -1,0 +1,267 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingOption;
+import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.InsurerZone;
+import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.PlantingLag;
+import nimblefurrow.core.ending.WayActs;
+import nimblefurrow.core.ending.WayCost;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.units.Unit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One way of ending a field's cover beside the others: what the model makes of its dated acts in
+ * every way the season may go, what it costs, and what it does to planting.
+ *
+ * @param option whether it fits, when, and why
+ * @param barred why it cannot be, when a hard rule stands against it
+ * @param endOn the day it was reckoned for
+ * @param plantOn the day the next crop can then be planted
+ * @param outcome what the model says; null where it has no model of this way
+ * @param cost passes and their price
+ * @param lateShare yield lost by planting that late, share
+ * @param lateUsdPerHa what that is worth
+ * @param insurerKept whether the insurer's date rule is kept
+ * @param insurer the rule and the verdict
+ * @param score odds of the goal less money, a hundred dollars per ha for one year in ten; −1 where
+ *     not estimated
+ */
+public record EndingSideBySide(
+    EndingOption option,
+    @Nullable Reason barred,
+    LocalDate endOn,
+    LocalDate plantOn,
+    @Nullable Outcome outcome,
+    WayCost cost,
+    double lateShare,
+    double lateUsdPerHa,
+    boolean insurerKept,
+    Reason insurer,
+    double score) {
+
+  /** Money that weighs as much as one year in ten of the goal, US dollars per ha. */
+  private static final double USD_PER_YEAR_IN_TEN = 100;
+
+  private static final double CARE_COSTS = 0.1;
+  private static final double DEAD = 0.85;
+  private static final double ROW_ZONE_SHARE = 1.0 / 3;
+  private static final int ROW_ZONE_AHEAD_DAYS = 14;
+  private static final int RESCUE_AFTER_DAYS = 25;
+  private static final int LONGEST_WAIT_DAYS = 35;
+
+  /**
+   * Over all years.
+   *
+   * @param years how many
+   * @param groundFit years in which the ground carries on the day of ending
+   * @param met years in which the goal is reached
+   * @param dead years in which at least 85 % of the plants die
+   * @param kill share of the plants that die
+   * @param mulch dead cover on the later of ending and planting, Mg/ha
+   * @param living cover that lives on, Mg/ha
+   * @param soilWaterMm in the ground on planting day
+   * @param nitrogenKgPerHa freed for the crop; negative has to be brought forward
+   * @param weeksOfCover after planting that hold small weeds back
+   * @param takenOff eaten or carried off, Mg/ha
+   */
+  public record Outcome(
+      int years,
+      int groundFit,
+      int met,
+      int dead,
+      Spread kill,
+      Spread mulch,
+      Spread living,
+      Spread soilWaterMm,
+      Spread nitrogenKgPerHa,
+      Spread weeksOfCover,
+      Spread takenOff) {}
+
+  /** The field and what is wanted of its cover. */
+  public record Field(
+      CoverPlan plan,
+      CropSeasons crop,
+      NextCrop next,
+      boolean organic,
+      Purpose purpose,
+      double target,
+      LocalDate today,
+      EndingRules rules) {}
+
+  /** All ways, best first; those that do not fit stand last with the reason. */
+  public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
+    List<SeasonRun> standing = forecaster.runs(f.plan(), f.crop());
+    List<EndingOption> options =
+        new EndingAdviser(f.plan(), f.crop(), standing, f.next(), f.organic()).options();
+    return options.parallelStream()
+        .map(o -> row(forecaster, f, o))
+        .sorted(
+            Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
+                .thenComparing(r -> r.outcome() == null)
+                .thenComparing(r -> -r.score()))
+        .toList();
+  }
+
+  private static EndingSideBySide row(Forecaster forecaster, Field f, EndingOption o) {
+    PlantingLag lag = PlantingLag.of(o.way(), grassBeforeCorn(f));
+    LocalDate endOn = endOn(f, o, lag);
+    LocalDate plantOn =
+        o.way() == EndingWay.WINTER ? f.next().plantOn() : lag.plantOn(endOn, f.next().plantOn());
+    LatePlanting curve = f.rules().late(f.next().kind());
+    WayCost cost = f.rules().cost(o.way());
+    InsurerZone zone = f.rules().insurer();
+    double late = curve.usdPerHa(plantOn);
+    Outcome outcome =
+        o.way().modelled() ? outcome(forecaster, f, o.way(), at(f.plan(), endOn, plantOn)) : null;
+    double score = -1;
+    if (outcome != null) {
+      double odds = (double) Math.min(outcome.met(), outcome.dead()) / outcome.years();
+      double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
+      double usd = cost.usdPerHa() + late + nitrogen;
+      double care = o.fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
+      score = odds - 0.1 * usd / USD_PER_YEAR_IN_TEN - care;
+    }
+    return new EndingSideBySide(
+        o,
+        barred(f, o, curve, plantOn),
+        endOn,
+        plantOn,
+        outcome,
+        cost,
+        curve.lossShare(plantOn),
+        late,
+        o.way() == EndingWay.WINTER || zone.kept(endOn, plantOn),
+        o.way() == EndingWay.WINTER
+            ? Reason.of("dead long before any insurer's date")
+            : zone.say(endOn, plantOn),
+        score);
+  }
+
+  private static @Nullable Reason barred(
+      Field f, EndingOption o, LatePlanting curve, LocalDate plantOn) {
+    if (o.fit() == EndingOption.Fit.DOES_NOT) {
+      return o.reasons().get(0);
+    }
+    if (curve.tooLate(plantOn) && plantOn.isAfter(f.next().plantOn())) {
+      return Reason.of("{crop} could not be planted before {plant}; the last day is {last}")
+          .with("crop", f.next().kind().label())
+          .with("plant", plantOn)
+          .with("last", curve.lastOn().atYear(plantOn.getYear()));
+    }
+    return null;
+  }
+
+  private static boolean grassBeforeCorn(Field f) {
+    return f.next().kind() == NextCrop.Kind.CORN
+        && f.plan().cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
+  }
+
+  /** The day that suits the wished planting best, never before today. */
+  private static LocalDate endOn(Field f, EndingOption o, PlantingLag lag) {
+    LocalDate plant = f.next().plantOn();
+    LocalDate day =
+        switch (o.way()) {
+          case WINTER -> o.from();
+          case ROLL_PLANT -> between(o.from(), plant, plant.plusDays(LONGEST_WAIT_DAYS));
+          case HAY -> o.from();
+          case BETWEEN_ROWS, CULTIVATE -> plant.plusDays(RESCUE_AFTER_DAYS);
+          default -> plant.minusDays(lag.usual());
+        };
+    if (o.way() == EndingWay.WINTER) {
+      return day;
+    }
+    LocalDate soonest = f.plan().seedOn().plusDays(1);
+    LocalDate earliest = f.today().isAfter(soonest) ? f.today() : soonest;
+    return day.isBefore(earliest) ? earliest : day;
+  }
+
+  private static LocalDate between(LocalDate day, LocalDate low, LocalDate high) {
+    return day.isBefore(low) ? low : day.isAfter(high) ? high : day;
+  }
+
+  private static CoverPlan at(CoverPlan p, LocalDate endOn, LocalDate plantOn) {
+    return new CoverPlan(
+        p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), endOn, plantOn, p.seen());
+  }
+
+  private static Outcome outcome(Forecaster forecaster, Field f, EndingWay way, CoverPlan plan) {
+    List<EndingMeasure> years = measures(forecaster, f, way, plan);
+    if (way == EndingWay.ROW_ZONE) {
+      LocalDate ahead = plan.plantOn().minusDays(ROW_ZONE_AHEAD_DAYS);
+      LocalDate early = ahead.isBefore(f.today()) ? f.today() : ahead;
+      List<EndingMeasure> rows = measures(forecaster, f, way, at(plan, early, plan.plantOn()));
+      List<EndingMeasure> both = new ArrayList<>();
+      for (int y = 0; y < years.size(); y++) {
+        both.add(years.get(y).mixed(rows.get(y), ROW_ZONE_SHARE));
+      }
+      years = both;
+    }
+    double target = f.purpose() == Purpose.HOLD_SOIL ? HOLDS_SOIL_MG : f.target();
+    List<EndingMeasure> all = years;
+    Spread kill = each(all, EndingMeasure::kill);
+    return new Outcome(
+        all.size(),
+        (int) all.stream().filter(m -> m.groundFit() > 0).count(),
+        (int) all.stream().filter(m -> m.reached(f.purpose()) >= target).count(),
+        kill.atLeast(DEAD),
+        kill,
+        each(all, EndingMeasure::mulchMgPerHa),
+        each(all, EndingMeasure::livingMgPerHa),
+        each(all, EndingMeasure::soilWaterMm),
+        each(all, EndingMeasure::nitrogenKgPerHa),
+        each(all, EndingMeasure::weeksOfCover),
+        each(all, EndingMeasure::takenOffMgPerHa));
+  }
+
+  /** Cover, dead or alive, that holds the soil at planting. Working value. */
+  static final double HOLDS_SOIL_MG = 2;
+
+  private static List<EndingMeasure> measures(
+      Forecaster forecaster, Field f, EndingWay way, CoverPlan plan) {
+    return forecaster
+        .runs(plan, f.crop(), WayActs.of(way, plan.endOn()), SeasonColumns.Detail.FULL)
+        .stream()
+        .map(r -> EndingMeasure.of(plan, r, f.rules().weedMulchMgPerHa()))
+        .toList();
+  }
+
+  private static Spread each(List<EndingMeasure> all, ToDoubleFunction<EndingMeasure> of) {
+    return Spread.of(all.stream().mapToDouble(of).toArray());
+  }
+
+  /** What the goal is measured by once the cover is ended. */
+  public static String measure(Purpose purpose) {
+    return switch (purpose) {
+      case HOLD_SOIL -> "cover, dead or alive, on the ground at planting";
+      case SMOTHER_WEEDS -> "mulch on the ground at planting";
+      case FEED_CATTLE -> "feed taken";
+      default -> purpose.measure();
+    };
+  }
+
+  /** How much of it is enough. */
+  public static Reason wanted(Purpose purpose, double target) {
+    return Reason.of("{measure}: at least {target}")
+        .with("measure", measure(purpose))
+        .with(
+            "target",
+            purpose == Purpose.HOLD_SOIL ? HOLDS_SOIL_MG : target,
+            purpose == Purpose.HOLD_SOIL ? Unit.MG_PER_HA : purpose.unit());
+  }
+}

@@ -1,0 +1,162 @@
+package nimblefurrow.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ending.EndingOption;
+import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.PlantingLag;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import org.junit.jupiter.api.Test;
+
+/** Ways of ending beside each other: hard rules hold, and the figures hang together. */
+class EndingSideBySideTest {
+  private static final EndingRules RULES = EndingRules.shipped();
+  private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
+  private static final CropSeasons CORN = Farm.seasons(Farm.CORN);
+
+  private static EndingSideBySide.Field field(
+      List<CoverComponent> cover,
+      NextCrop next,
+      boolean organic,
+      Purpose purpose,
+      LocalDate today) {
+    CoverPlan plan =
+        new CoverPlan(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            cover,
+            SeedingMethod.DRILL,
+            LocalDate.of(2026, 9, 25),
+            next.plantOn(),
+            next.plantOn());
+    return new EndingSideBySide.Field(
+        plan, CORN, next, organic, purpose, purpose.target(), today, RULES);
+  }
+
+  @Test
+  void noWayThatBreaksAHardRuleIsEverProposed() {
+    Random random = new Random(11);
+    List<Species> all = Farm.SPECIES.all();
+    for (int i = 0; i < 40; i++) {
+      List<CoverComponent> cover = new ArrayList<>();
+      for (int c = 0; c <= random.nextInt(2); c++) {
+        Species s = all.get(random.nextInt(all.size()));
+        if (cover.stream().noneMatch(o -> o.species().equals(s))) {
+          cover.add(CoverComponent.of(s, s.seed().drilled().typical()));
+        }
+      }
+      NextCrop next =
+          new NextCrop(
+              NextCrop.Kind.values()[random.nextInt(3)],
+              LocalDate.of(2027, 4, 20).plusDays(random.nextInt(50)));
+      boolean organic = random.nextBoolean();
+      Purpose purpose = Purpose.values()[random.nextInt(Purpose.values().length)];
+      LocalDate today = LocalDate.of(2026, 9, 12).plusDays(random.nextInt(280));
+      for (EndingSideBySide row :
+          EndingSideBySide.of(FORECASTER, field(cover, next, organic, purpose, today))) {
+        holds(row, next, organic, today, cover);
+      }
+    }
+  }
+
+  private static void holds(
+      EndingSideBySide row,
+      NextCrop next,
+      boolean organic,
+      LocalDate today,
+      List<CoverComponent> cover) {
+    EndingWay way = row.option().way();
+    if (way == EndingWay.WINTER || row.barred() != null) {
+      return;
+    }
+    assertThat(row.option().fit()).isNotEqualTo(EndingOption.Fit.DOES_NOT);
+    assertThat(organic && way.sprays()).as("%s on an organic field", way).isFalse();
+    assertThat(way == EndingWay.PLANT_GREEN_ROLL && next.kind() != NextCrop.Kind.SOYBEAN).isFalse();
+    boolean standsUp = cover.stream().anyMatch(c -> c.species().advice().roller().equals("no"));
+    boolean drumAlone = way == EndingWay.ROLL_PLANT || way == EndingWay.PLANT_GREEN_ROLL;
+    assertThat(drumAlone && standsUp).as("%s of %s", way, cover).isFalse();
+    assertThat(row.endOn()).isAfterOrEqualTo(today);
+    boolean grass =
+        next.kind() == NextCrop.Kind.CORN
+            && cover.stream()
+                .anyMatch(c -> c.species().family() == nimblefurrow.core.cover.Family.GRASS);
+    assertThat(row.plantOn())
+        .as("%s leaves days to planting", way)
+        .isAfterOrEqualTo(row.endOn().plusDays(PlantingLag.of(way, grass).least()));
+    LatePlanting curve = RULES.late(next.kind());
+    assertThat(curve.tooLate(row.plantOn()) && row.plantOn().isAfter(next.plantOn())).isFalse();
+  }
+
+  @Test
+  void ryeBeforeSoybeansIsRolledRipeAndASprayAheadLeavesLess() {
+    NextCrop soy = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 18));
+    List<EndingSideBySide> rows =
+        EndingSideBySide.of(
+            FORECASTER,
+            field(
+                List.of(Farm.seed("cereal_rye", 70)),
+                soy,
+                false,
+                Purpose.SMOTHER_WEEDS,
+                LocalDate.of(2026, 9, 12)));
+    assertThat(rows).hasSize(EndingWay.values().length);
+    EndingSideBySide roll = find(rows, EndingWay.ROLL_PLANT);
+    EndingSideBySide early = find(rows, EndingWay.SPRAY_EARLY);
+    assertThat(roll.outcome().mulch().median()).isGreaterThan(early.outcome().mulch().median());
+    assertThat(roll.outcome().kill().median()).isBetween(0.75, 1.0);
+    assertThat(roll.plantOn()).isAfterOrEqualTo(soy.plantOn());
+    assertThat(early.endOn()).isEqualTo(soy.plantOn().minusDays(14));
+    assertThat(early.insurerKept()).isTrue();
+    assertThat(find(rows, EndingWay.PLANT_GREEN_ROLL).insurerKept()).isFalse();
+    assertThat(find(rows, EndingWay.CULTIVATE).outcome()).as("not estimated").isNull();
+    assertThat(find(rows, EndingWay.ROLL_SPRAY).outcome().kill().median())
+        .isGreaterThanOrEqualTo(roll.outcome().kill().median());
+  }
+
+  @Test
+  void latePlantingCostsNothingUpToItsDayThenAlongItsPoints() {
+    LatePlanting corn = RULES.late(NextCrop.Kind.CORN);
+    assertThat(corn.lossShare(LocalDate.of(2027, 5, 10))).isZero();
+    assertThat(corn.lossShare(LocalDate.of(2027, 5, 15))).isCloseTo(0.015, within(1e-9));
+    assertThat(corn.lossShare(LocalDate.of(2027, 5, 25))).isCloseTo(0.055, within(1e-9));
+    assertThat(corn.usdPerHa(LocalDate.of(2027, 5, 20))).isCloseTo(0.03 * 12 * 170, within(1e-9));
+  }
+
+  @Test
+  void laterPlantedCornRipensInFewerYears() {
+    int early = ripe(4, 25);
+    int late = ripe(7, 5);
+    assertThat(early).isGreaterThan(late);
+    assertThat(early).isGreaterThan(20);
+  }
+
+  private static int ripe(int month, int day) {
+    return CropRipens.of(
+            Farm.MODEL,
+            year ->
+                new nimblefurrow.core.season.CashCrop.Corn(
+                    LocalDate.of(year, month, day), 115, null, false, 20),
+            Farm.RECORD,
+            nimblefurrow.core.weather.Station.shipped().get(0).place())
+        .ripe();
+  }
+
+  private static EndingSideBySide find(List<EndingSideBySide> rows, EndingWay way) {
+    return rows.stream().filter(r -> r.option().way() == way).findFirst().orElseThrow();
+  }
+}
