@@ -17,10 +17,12 @@ import nimblefurrow.core.weather.Sky;
  *
  * @param years past years that were tried
  * @param ripe in how many it was ripe before frost
- * @param daysToSpare from ripe to frost; negative is too late, of years in which it ripened at all
+ * @param daysToSpare from ripe to frost, of the years in which it ripened
  */
 public record CropRipens(int years, int ripe, Spread daysToSpare) {
-  private static final double KILLING_FROST_C = -2.2;
+  /** The model takes a crop for done at this frost, ripe or not. */
+  private static final double KILLING_FROST_C = -2;
+
   private static final int AFTER_MIDSUMMER = 200;
 
   /**
@@ -39,9 +41,9 @@ public record CropRipens(int years, int ripe, Spread daysToSpare) {
       CropColumns grown = model.crop(cropOf.apply(year), sky);
       int frost = killingFrost(sky.weather());
       int mature = grown.matureIndex();
-      if (mature >= 0) {
+      if (mature >= 0 && mature < frost) {
         spare.add((double) (frost - mature));
-        ripe += mature <= frost ? 1 : 0;
+        ripe++;
       }
     }
     return new CropRipens(

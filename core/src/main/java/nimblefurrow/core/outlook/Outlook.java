@@ -61,6 +61,16 @@ public record Outlook(
     return worth.get(purpose.ordinal());
   }
 
+  /** Cover in the middle year on a day, Mg/ha, along a line between points; 0 outside them. */
+  public double middleOn(LocalDate day) {
+    double at = (double) java.time.temporal.ChronoUnit.DAYS.between(start, day) / stepDays;
+    if (at < 0 || at > middle.length - 1) {
+      return 0;
+    }
+    int i = (int) Math.min(middle.length - 2, Math.floor(at));
+    return middle[i] + (at - i) * (middle[i + 1] - middle[i]);
+  }
+
   /** In how many years a purpose reaches its target. */
   public int met(Purpose purpose, double target) {
     return worth(purpose).atLeast(target);

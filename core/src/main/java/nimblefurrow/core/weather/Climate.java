@@ -57,6 +57,11 @@ public final class Climate {
     return new Climate(record);
   }
 
+  /** The days it was read from. */
+  public DailyWeather record() {
+    return record;
+  }
+
   /** How many whole years there are. */
   public int years() {
     return januaries.size();

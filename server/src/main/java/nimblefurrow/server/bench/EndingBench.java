@@ -11,6 +11,9 @@ import java.util.function.IntFunction;
 import nimblefurrow.core.count.FloweringCount;
 import nimblefurrow.core.count.KillCount;
 import nimblefurrow.core.count.MulchSample;
+import nimblefurrow.core.count.StageSeen;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.ending.RollerWeight;
 import nimblefurrow.core.ending.TankMix;
 import nimblefurrow.core.hours.WorkHours;
@@ -31,6 +34,16 @@ class EndingBench {
   private static final int USUAL_STOPS = 20;
   private static final double USUAL_WETNESS = 0.9;
 
+  private final SpeciesTable table;
+
+  EndingBench(SpeciesTable table) {
+    this.table = table;
+  }
+
+  /**
+   * @param species a species of the table whose stage is asked for
+   * @param look what was looked for on each head; anthers or bloom when not said
+   */
   @Schema(
       example =
           "{\"stops\":[{\"heads\":10,\"flowering\":8},{\"heads\":10,\"flowering\":9}],"
@@ -40,11 +53,19 @@ class EndingBench {
       @Nullable Double target,
       @Nullable Double riskTooEarly,
       @Nullable Double riskTooLate,
-      @Nullable Integer maxStops) {}
+      @Nullable Integer maxStops,
+      @Nullable String species,
+      StageSeen.@Nullable Look look) {}
 
   /** The verdict after the stops so far. */
   record FloweringAnswer(
-      double share, double low, double high, String decision, int stopsLeft, double correlation) {}
+      double share,
+      double low,
+      double high,
+      String decision,
+      int stopsLeft,
+      double correlation,
+      @Nullable StageSeen stage) {}
 
   @PostMapping("/flowering")
   FloweringAnswer flowering(@RequestBody FloweringQuestion q) {
@@ -56,7 +77,28 @@ class EndingBench {
             or(q.riskTooLate(), USUAL_RISK),
             q.maxStops() == null ? USUAL_STOPS : q.maxStops());
     return new FloweringAnswer(
-        c.share(), c.low(), c.high(), word(c.decision()), c.stopsLeft(), c.correlation());
+        c.share(),
+        c.low(),
+        c.high(),
+        word(c.decision()),
+        c.stopsLeft(),
+        c.correlation(),
+        stage(q, c.share()));
+  }
+
+  private @Nullable StageSeen stage(FloweringQuestion q, double share) {
+    if (q.species() == null) {
+      return null;
+    }
+    // A species of a farm's own has the stages of the one it grows like; the web asks for that one.
+    StageScale scale =
+        table
+            .find(q.species())
+            .orElseThrow(() -> new Refused("species", "There is no such species in the table."))
+            .clock()
+            .scale();
+    StageSeen.Look usual = scale.cereal() ? StageSeen.Look.ANTHERS : StageSeen.Look.BLOOM;
+    return StageSeen.of(scale, q.look() == null ? usual : q.look(), share);
   }
 
   @Schema(

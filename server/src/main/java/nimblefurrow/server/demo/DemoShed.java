@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.ending.SprayProduct;
+import nimblefurrow.server.ending.SprayService;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.MixView;
 import nimblefurrow.server.seedstock.SeedService;
@@ -25,10 +27,12 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoShed {
   private final ShedService shed;
   private final SeedService seed;
+  private final SprayService sprays;
 
-  DemoShed(ShedService shed, SeedService seed) {
+  DemoShed(ShedService shed, SeedService seed, SprayService sprays) {
     this.shed = shed;
     this.seed = seed;
+    this.sprays = sprays;
   }
 
   void load(UUID farmId) {
@@ -40,6 +44,8 @@ class DemoShed {
       machines.put(machine.name(), machine.id());
     }
     all.get("lots").forEach(l -> seed.put(farmId, lot(l)));
+    all.get("products")
+        .forEach(p -> sprays.add(farmId, JsonMapper.shared().treeToValue(p, SprayProduct.class)));
     all.get("mixes").forEach(m -> seed.putMix(farmId, mix(m)));
     for (JsonNode s : all.get("settings")) {
       UUID machine = machines.get(s.get("machine").asString());
@@ -53,11 +59,13 @@ class DemoShed {
     List<String> methods = new ArrayList<>();
     m.get("methods").forEach(w -> methods.add(w.asString()));
     Double openers = number(m, "openers");
+    Double rows = number(m, "rowUnits");
     return new MachineView(
         UUID.randomUUID(),
         null,
         m.get("name").asString(),
         m.get("kind").asString(),
+        work(m),
         methods,
         m.get("widthM").asDouble(),
         m.get("speedKmh").asDouble(),
@@ -71,10 +79,18 @@ class DemoShed {
         number(m, "ferryKmh"),
         number(m, "batteryMin"),
         text(m, "meter"),
+        number(m, "massKg"),
+        rows == null ? null : rows.intValue(),
         number(m, "usdPerHour"),
         number(m, "usdPerHa"),
         m.path("hired").asBoolean(false),
         text(m, "notes"));
+  }
+
+  private static List<String> work(JsonNode m) {
+    List<String> work = new ArrayList<>();
+    m.path("work").forEach(w -> work.add(w.asString()));
+    return work.isEmpty() ? List.of("seed") : work;
   }
 
   private static LotView lot(JsonNode l) {

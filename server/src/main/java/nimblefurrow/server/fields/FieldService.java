@@ -2,6 +2,7 @@ package nimblefurrow.server.fields;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -132,6 +133,17 @@ public class FieldService {
     // Crops stand in rows of their own; the field's version counts for them too.
     fields.touch(field.id);
     return view(field(farmId, fieldId), farm.seasonYear());
+  }
+
+  /** Sets the day on which the crop after this season's cover is planted. */
+  @Transactional
+  public void plantNextOn(UUID farmId, UUID fieldId, LocalDate day) {
+    Field field = field(farmId, fieldId);
+    int year = farms.get(farmId).seasonYear() + 1;
+    for (FieldPiece piece : field.pieces) {
+      piece.crops.stream().filter(c -> c.seasonYear == year).forEach(c -> c.plantedOn = day);
+    }
+    fields.touch(field.id);
   }
 
   /** Takes fields off a farm with all that was planned on them. */

@@ -254,6 +254,9 @@ class JobService {
     Need.positive("areaHa", "The area done", in.areaHa());
     Need.positive("seedKg", "The seed that went out", in.seedKg());
     Need.positive("targetKgPerHa", "The target rate", in.targetKgPerHa());
+    if (in.bearingDeg() != null && !(in.bearingDeg() >= 0 && in.bearingDeg() < 360)) {
+      throw new Refused("bearingDeg", "The bearing is 0 to below 360 degrees from north.");
+    }
     if (in.areaHa() > field.areaHa() * 1.1) {
       throw new Refused(
           "areaHa",
@@ -300,6 +303,7 @@ class JobService {
     record.targetKgPerHa = decimal(in.targetKgPerHa(), 4);
     record.seedKg = decimal(in.seedKg(), 3);
     record.setting = in.setting();
+    record.bearingDeg = in.bearingDeg();
     records.save(record);
     if (machine != null && in.setting() != null) {
       PlanView plan =

@@ -75,7 +75,7 @@ final class JobViews {
       @Nullable Double settingForTarget,
       @Nullable Double chartCorrection) {}
 
-  /** What is to be logged of a seeding. */
+  /** What is to be logged of a seeding; the bearing is degrees from north. */
   record SeedingInput(
       LocalDate doneOn,
       @Nullable UUID machineId,
@@ -83,6 +83,7 @@ final class JobViews {
       double targetKgPerHa,
       double seedKg,
       @Nullable Double setting,
+      @Nullable Double bearingDeg,
       List<LotShare> lots,
       String words) {}
 

@@ -17,5 +17,6 @@ class SeedingRecord {
   BigDecimal targetKgPerHa;
   BigDecimal seedKg;
   @Nullable Double setting;
+  @Nullable Double bearingDeg;
   @Version @Nullable Long version;
 }

@@ -42,6 +42,9 @@ class Machine {
   String meter = "";
   @Nullable Double usdPerHour;
   @Nullable Double usdPerHa;
+  String[] work;
+  @Nullable Double massKg;
+  @Nullable Integer rowUnits;
   boolean hired;
   boolean removed;
   String notes = "";

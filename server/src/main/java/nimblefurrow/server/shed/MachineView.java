@@ -10,10 +10,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version for saving: the version that was read; null for a new one
  * @param kind in a grower's words
+ * @param work kinds of work it does; seeding when not said
  * @param methods ways of seeding it can be used for
  * @param efficiency share of the time it is at work in the field
  * @param openers how many, for machines that have them
  * @param payloadKg most mass it may carry, when less than a full hopper
+ * @param massKg empty, for rollers and planters
+ * @param rowUnits of planters
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
  */
@@ -22,6 +25,7 @@ public record MachineView(
     @Nullable Long version,
     String name,
     String kind,
+    @Nullable List<String> work,
     List<String> methods,
     double widthM,
     double speedKmh,
@@ -35,6 +39,8 @@ public record MachineView(
     @Nullable Double ferryKmh,
     @Nullable Double batteryMin,
     String meter,
+    @Nullable Double massKg,
+    @Nullable Integer rowUnits,
     @Nullable Double usdPerHour,
     @Nullable Double usdPerHa,
     boolean hired,
@@ -44,6 +50,11 @@ public record MachineView(
 
   /** Where no way to the tender is known, m. Working value. */
   private static final double USUAL_FERRY_M = 400;
+
+  /** Kinds of work; a machine of which none is said seeds. */
+  public List<String> kinds() {
+    return work == null ? List.of("seed") : work;
+  }
 
   /** Area an hour at work, loads left out: width × speed × efficiency. */
   public double haPerHour() {
@@ -90,6 +101,7 @@ public record MachineView(
         m.version,
         m.name,
         m.kind,
+        List.of(m.work),
         List.of(m.methods),
         m.widthM,
         m.speedKmh,
@@ -103,6 +115,8 @@ public record MachineView(
         m.ferryKmh,
         m.batteryMin,
         m.meter,
+        m.massKg,
+        m.rowUnits,
         m.usdPerHour,
         m.usdPerHa,
         m.hired,

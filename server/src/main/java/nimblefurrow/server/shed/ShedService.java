@@ -19,6 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** The machines of a farm and the memory of their settings. Callers have checked who asks. */
 @Service
 public class ShedService {
+  /** Kinds of work a machine may do. */
+  private static final Set<String> WORK =
+      Set.of("seed", "plant", "roll", "spray", "mow", "till", "harvest");
+
   private final Machines machines;
   private final Calibrations calibrations;
   private final Clock clock;
@@ -68,6 +72,9 @@ public class ShedService {
     }
     stored.name = m.name().strip();
     stored.kind = m.kind().strip();
+    stored.work = m.kinds().toArray(String[]::new);
+    stored.massKg = m.massKg();
+    stored.rowUnits = m.rowUnits();
     stored.methods = m.methods().toArray(String[]::new);
     stored.widthM = m.widthM();
     stored.speedKmh = m.speedKmh();
@@ -99,14 +106,28 @@ public class ShedService {
             o -> {
               throw new Refused("name", "There is already a machine called " + o.name + ".");
             });
-    if (m.methods().isEmpty()) {
+    if (m.kinds().isEmpty()) {
+      throw new Refused("work", "Say what work the machine does.");
+    }
+    for (String kind : m.kinds()) {
+      if (!WORK.contains(kind)) {
+        throw new Refused("work", "There is no kind of work called “" + kind + "”.");
+      }
+    }
+    boolean seeds = m.kinds().contains("seed");
+    if (seeds && m.methods().isEmpty()) {
       throw new Refused("methods", "Say which ways of seeding it can be used for.");
     }
     m.methods().forEach(SeedingMethod::of);
     Need.positive("widthM", "The width", m.widthM());
     Need.positive("speedKmh", "The speed", m.speedKmh());
     Need.share("efficiency", "The share of time at work", m.efficiency());
-    Need.positive("hopperM3", "The hopper", m.hopperM3());
+    if (seeds) {
+      Need.positive("hopperM3", "The hopper", m.hopperM3());
+    } else {
+      Need.notNegative("hopperM3", "The tank", m.hopperM3());
+    }
+    optional("massKg", "The mass", m.massKg());
     Need.notNegative("turnS", "The time of a turn", m.turnS());
     Need.notNegative("refillS", "The time of a refill", m.refillS());
     optional("payloadKg", "The mass limit", m.payloadKg());

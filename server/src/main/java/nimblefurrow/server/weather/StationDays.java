@@ -15,6 +15,13 @@ interface StationDays extends JpaRepository<StationDay, StationDay.Key> {
           + " where d.key.stationId = :station and d.key.day <= :until order by d.key.day")
   List<Row> until(UUID station, LocalDate until);
 
+  @Query(
+      "select d.key.day as day, d.tminC as tminC, d.tmaxC as tmaxC, d.precipMm as precipMm,"
+          + " d.windMs as windMs, d.dewPointC as dewPointC from StationDay d"
+          + " where d.key.stationId = :station and d.key.day between :from and :to"
+          + " order by d.key.day")
+  List<Row> between(UUID station, LocalDate from, LocalDate to);
+
   @Query("select count(d) from StationDay d where d.key.stationId = :station")
   long days(UUID station);
 

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.IntPredicate;
 import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.ForecastStandIn;
 import nimblefurrow.core.weather.Place;
 import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.server.farm.FarmView;
@@ -66,6 +67,29 @@ public class WeatherService {
     }
     Key key = new Key(station.id, station.version, farm.seasonYear(), farm.today());
     return Optional.of(cache.get(key, k -> load(station, k)));
+  }
+
+  /**
+   * Days after today: for the demo a forecast that errs, else those that were imported as one.
+   *
+   * @return up to {@code count} days; nothing when there are none
+   */
+  @Transactional(readOnly = true)
+  public Optional<DailyWeather> ahead(FarmView farm, int count) {
+    if (farm.stationId() == null) {
+      return Optional.empty();
+    }
+    List<StationDays.Row> rows =
+        days.between(farm.stationId(), farm.today().plusDays(1), farm.today().plusDays(count));
+    if (rows.isEmpty() || !rows.get(0).getDay().equals(farm.today().plusDays(1))) {
+      return Optional.empty();
+    }
+    DailyWeather truth = WeatherRecord.of(rows);
+    if (!truth.start().equals(farm.today().plusDays(1))) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        farm.demo() ? ForecastStandIn.of(truth, of(farm).climate().record(), farm.today()) : truth);
   }
 
   private FarmWeather load(StationEntity station, Key key) {

@@ -30,7 +30,10 @@ public class LogService {
           "plants",
           "height",
           "cover",
-          "stage");
+          "stage",
+          "weeds",
+          "cropStand",
+          "rolled");
 
   private final LogEntries entries;
   private final Clock clock;

@@ -1,0 +1,69 @@
+package nimblefurrow.core.ending;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Unit;
+
+/**
+ * Where to begin with a planter in residue; a dig in the first hundred steps decides.
+ *
+ * @param kgPerRow mass that frame and ballast put on each row unit
+ * @param advice settings, each with why
+ */
+public record PlanterSetup(double kgPerRow, List<Reason> advice) {
+  private static final double THICK_MG = 5;
+  private static final double THIN_MG = 2;
+  private static final double LEAST_KG_THICK = 180;
+  private static final double LEAST_KG = 120;
+
+  public PlanterSetup {
+    advice = List.copyOf(advice);
+  }
+
+  /**
+   * @param frameKg frame, seed and ballast that stand on the rows
+   * @param rows row units
+   * @param coverMgPerHa dead or alive where it plants
+   * @param green whether it stands green, or lies freshly rolled
+   * @param wetGround whether the ground is near its limit
+   */
+  public static PlanterSetup of(
+      double frameKg, int rows, double coverMgPerHa, boolean green, boolean wetGround) {
+    Need.positive("frameKg", "The planter's mass", frameKg);
+    Need.positive("rows", "The number of rows", rows);
+    Need.notNegative("coverMgPerHa", "The cover", coverMgPerHa);
+    double perRow = frameKg / rows;
+    List<Reason> advice = new ArrayList<>();
+    double least = coverMgPerHa >= THICK_MG ? LEAST_KG_THICK : LEAST_KG;
+    advice.add(
+        Reason.of(
+                perRow < least
+                    ? "{row} on a row is light: about {least} cuts {cover}; add ballast or down force"
+                    : "{row} on a row cuts {cover} when the discs are sharp; begin with down force"
+                        + " that just holds depth")
+            .with("row", perRow, Unit.KG)
+            .with("least", least, Unit.KG)
+            .with("cover", coverMgPerHa, Unit.MG_PER_HA));
+    if (green) {
+      advice.add(
+          Reason.of(
+              "green or freshly rolled: row cleaners up or floating so that they do not wrap;"
+                  + " let the opener cut"));
+    } else if (coverMgPerHa >= THIN_MG) {
+      advice.add(Reason.of("dead and dry: row cleaners set to move residue, not soil"));
+    } else {
+      advice.add(Reason.of("thin cover: row cleaners just touching"));
+    }
+    advice.add(
+        wetGround
+            ? Reason.of("near its limit: light closing, spiked wheels; smeared walls open again")
+            : Reason.of("closing wheels with some teeth: the slot must stay shut in roots"));
+    if (coverMgPerHa >= THICK_MG) {
+      advice.add(
+          Reason.of("seed a little deeper than the mulch is thick; drive the way it was rolled"));
+    }
+    return new PlanterSetup(perRow, advice);
+  }
+}

@@ -1,0 +1,189 @@
+package nimblefurrow.server.hours;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.IntFunction;
+import nimblefurrow.core.hours.Hour;
+import nimblefurrow.core.hours.HourlyFromDaily;
+import nimblefurrow.core.hours.WorkHours;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.WeatherService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/**
+ * Hours of the coming days, from daily weather or an hourly table. Callers have checked who asks.
+ */
+@Service
+class HoursService {
+  private static final int DAYS = 3;
+  private static final int HOURS = 24;
+  private static final double USUAL_WETNESS = 0.9;
+
+  private final FarmService farms;
+  private final WeatherService weathers;
+  private final PlannedFields planned;
+
+  HoursService(FarmService farms, WeatherService weathers, PlannedFields planned) {
+    this.farms = farms;
+    this.weathers = weathers;
+    this.planned = planned;
+  }
+
+  /** One kind of work in one hour: go, marginal or no, and what limits it. */
+  record WorkHour(String verdict, String limit) {}
+
+  /**
+   * One hour.
+   *
+   * @param wetBulbDepressionC air less wet bulb
+   * @param vapourDeficitKPa what dries the stems
+   */
+  record HourView(
+      LocalDateTime time,
+      double tempC,
+      double dewPointC,
+      double windMPerS,
+      double gustMPerS,
+      double rainMm,
+      double solarWPerM2,
+      double soilTempC,
+      double stemWetnessMm,
+      double topSoilWetness,
+      double wetBulbDepressionC,
+      double vapourDeficitKPa,
+      WorkHour rolling,
+      WorkHour spraying,
+      WorkHour air,
+      WorkHour drilling) {}
+
+  /**
+   * Three days.
+   *
+   * @param source where the hours came from, in words
+   * @param growingDegrees mean warmth above 4 °C of the last three days, for leaves that take up
+   */
+  record HoursView(
+      @Nullable String field,
+      String source,
+      double topSoilWetness,
+      double growingDegrees,
+      List<HourView> hours) {}
+
+  /** From the days before, today and those ahead. */
+  HoursView fromDays(UUID farmId, @Nullable UUID fieldId) {
+    FarmView farm = farms.see(farmId);
+    FarmWeather weather = weathers.of(farm);
+    DailyWeather ahead =
+        weathers
+            .ahead(farm, DAYS)
+            .orElseThrow(
+                () ->
+                    new Refused(
+                        "weather",
+                        "There is no weather after "
+                            + farm.today()
+                            + ": import days to come at the station, or an hourly forecast here."));
+    DailyWeather record = weather.record();
+    DailyWeather days = record.slice(record.end().minusDays(1), record.end()).followedBy(ahead);
+    WorkHours.Hourly hourly = HourlyFromDaily.of(days, weather.place());
+    return view(
+        farm,
+        fieldId,
+        days.start().atStartOfDay(),
+        hourly,
+        HOURS,
+        farm.demo()
+            ? "a simulated forecast of days, spread over hours"
+            : "days at the station, spread over hours");
+  }
+
+  /** From an hourly table; its first day only wets and dries the stems when there are more. */
+  HoursView fromCsv(UUID farmId, @Nullable UUID fieldId, String text) {
+    FarmView farm = farms.see(farmId);
+    HourlyCsv csv = HourlyCsv.read(text);
+    int n = csv.hourly().tempC().length;
+    return view(
+        farm,
+        fieldId,
+        csv.start(),
+        csv.hourly(),
+        n > 2 * HOURS ? HOURS : 0,
+        "an imported hourly table");
+  }
+
+  private HoursView view(
+      FarmView farm,
+      @Nullable UUID fieldId,
+      LocalDateTime start,
+      WorkHours.Hourly hourly,
+      int from,
+      String source) {
+    PlannedField field = fieldId == null ? null : planned.one(farm.id(), fieldId);
+    double wetness = field == null ? USUAL_WETNESS : wetness(field);
+    WorkHours hours = WorkHours.of(hourly, wetness);
+    List<Hour> all = hours.hours();
+    List<HourView> views = new ArrayList<>();
+    for (int i = from; i < Math.min(all.size(), from + DAYS * HOURS + HOURS); i++) {
+      Hour h = all.get(i);
+      views.add(
+          new HourView(
+              start.plus(Duration.ofHours(i)),
+              h.tempC(),
+              h.dewPointC(),
+              h.windMPerS(),
+              h.gustMPerS(),
+              h.rainMm(),
+              h.solarWPerM2(),
+              h.soilTempC(),
+              h.stemWetnessMm(),
+              h.topSoilWetness(),
+              h.wetBulbDepressionC(),
+              h.vapourDeficitKPa(),
+              judged(hours::rolling, i),
+              judged(hours::spraying, i),
+              judged(hours::air, i),
+              judged(hours::drilling, i)));
+    }
+    return new HoursView(
+        field == null ? null : field.field().name(), source, wetness, warmth(farm), views);
+  }
+
+  private static WorkHour judged(IntFunction<WorkHours.Judged> judge, int i) {
+    WorkHours.Judged j = judge.apply(i);
+    return new WorkHour(j.verdict().name().toLowerCase(java.util.Locale.ROOT), j.limit());
+  }
+
+  private double warmth(FarmView farm) {
+    DailyWeather record = weathers.of(farm).record();
+    double sum = 0;
+    for (int i = record.days() - 3; i < record.days(); i++) {
+      sum += Math.max(0, record.meanC(i) - 4) / 3;
+    }
+    return sum;
+  }
+
+  /** Of the upper ground today, by the season model; usual where there is no plan. */
+  private double wetness(PlannedField f) {
+    CoverPlan cover = f.cover();
+    if (cover == null) {
+      return USUAL_WETNESS;
+    }
+    SeasonRun run =
+        planned.forecaster().runs(cover, f.crop(), List.of(), SeasonColumns.Detail.FULL).get(0);
+    int i = run.columns().indexOf(f.farm().today());
+    return i >= 0 && i < run.columns().days() ? run.columns().topSoilWetness()[i] : USUAL_WETNESS;
+  }
+}
