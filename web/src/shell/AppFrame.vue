@@ -2,10 +2,13 @@
 import {
   mdiAccountOutline,
   mdiCalendarRange,
+  mdiClockOutline,
   mdiDoorOpen,
   mdiDotsHorizontal,
   mdiFormatListBulleted,
   mdiMapOutline,
+  mdiScaleBalance,
+  mdiScissorsCutting,
   mdiSeedOutline,
   mdiTrayArrowDown,
   mdiWarehouse,
@@ -32,14 +35,19 @@ const newDay = ref('')
 const pages = [
   { to: '/season', name: 'Season', icon: mdiCalendarRange },
   { to: '/open', name: 'Open now', icon: mdiDoorOpen },
+  { to: '/endings', name: 'Endings', icon: mdiScissorsCutting },
+  { to: '/hours', name: 'Hours', icon: mdiClockOutline },
   { to: '/fields', name: 'Fields', icon: mdiFormatListBulleted },
   { to: '/seed', name: 'Seed', icon: mdiSeedOutline },
   { to: '/shed', name: 'Shed', icon: mdiWarehouse },
   { to: '/map', name: 'Map', icon: mdiMapOutline },
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
+  { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
   { to: '/account', name: 'Account', icon: mdiAccountOutline },
 ]
+/** What is looked at each day stands in the bar; the rest is a tap further. */
+const IN_BAR = 8
 const farm = computed(() => session.farm)
 
 function typing(event: KeyboardEvent) {
@@ -78,7 +86,23 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   <v-app-bar flat height="52" class="bar">
     <router-link to="/season" class="name">Nimble&nbsp;Furrow</router-link>
     <nav v-if="!smAndDown" class="pages" aria-label="Pages">
-      <router-link v-for="p in pages" :key="p.to" :to="p.to">{{ p.name }}</router-link>
+      <router-link v-for="p in pages.slice(0, IN_BAR)" :key="p.to" :to="p.to">{{
+        p.name
+      }}</router-link>
+      <button class="more">
+        More
+        <v-menu activator="parent">
+          <v-list density="compact">
+            <v-list-item
+              v-for="p in pages.slice(IN_BAR)"
+              :key="p.to"
+              :to="p.to"
+              :title="p.name"
+              :prepend-icon="p.icon"
+            />
+          </v-list>
+        </v-menu>
+      </button>
     </nav>
     <v-spacer />
     <button class="find" title="Find a field (/)" @click="jump = true">Find <kbd>/</kbd></button>
@@ -165,7 +189,8 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   gap: 4px;
   margin-left: 28px;
 }
-.pages a {
+.pages a,
+.pages .more {
   color: #cfc2b0;
   text-decoration: none;
   white-space: nowrap;

@@ -204,6 +204,13 @@ onBeforeUnmount(() => {
         class="no-print"
         >Count</v-btn
       >
+      <v-btn
+        v-if="shown.furrow.plan"
+        variant="outlined"
+        :to="`/fields/${fieldId}/end`"
+        class="no-print"
+        >Ending</v-btn
+      >
       <v-btn variant="outlined" :to="`/fields/${fieldId}/edit`" class="no-print"
         >Edit the field</v-btn
       >

@@ -4,9 +4,11 @@ import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '../api/client'
 import { useSession } from '../session'
 import FloweringWalk from './walk/FloweringWalk.vue'
+import CropWalk from './walk/CropWalk.vue'
 import KillWalk from './walk/KillWalk.vue'
 import MulchWalk from './walk/MulchWalk.vue'
 import StandWalk from './walk/StandWalk.vue'
+import WeedWalk from './walk/WeedWalk.vue'
 
 /** Counting at the field's edge: big keys, a running answer, kept through a reload. */
 const session = useSession()
@@ -21,6 +23,8 @@ const COUNTS = [
   ['flowering', 'Flowers'],
   ['mulch', 'Mulch'],
   ['kill', 'Kill'],
+  ['weeds', 'Weeds'],
+  ['crop', 'Crop'],
 ] as const
 const wanted = computed(
   () => session.choices?.purposes.find((p) => p.key === 'smotherWeeds')?.target ?? 8,
@@ -62,6 +66,8 @@ onMounted(async () => {
         <FloweringWalk v-if="what === 'flowering'" :field-id="fieldId" :plan="plan" />
         <MulchWalk v-if="what === 'mulch'" :field-id="fieldId" :wanted-mg-per-ha="wanted" />
         <KillWalk v-if="what === 'kill'" :field-id="fieldId" />
+        <WeedWalk v-if="what === 'weeds'" :field-id="fieldId" />
+        <CropWalk v-if="what === 'crop'" :field-id="fieldId" :crop="field.furrow.nextCrop" />
       </template>
     </template>
   </div>
@@ -76,5 +82,8 @@ onMounted(async () => {
 }
 .kinds > * {
   flex: 1;
+  min-width: 0;
+  padding: 0 6px;
+  letter-spacing: 0;
 }
 </style>

@@ -3,20 +3,46 @@ import { computed } from 'vue'
 import { api, ask, type PlanInput } from '../../api/client'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
-import { notice } from '../../shell/notice'
 import { kept } from './kept'
+import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
+import StageDrawing from './StageDrawing.vue'
 
-/** Heads in flower, stop by stop, until it says roll or wait. */
+/** Heads or stems that show a mark, stop by stop, until it says roll or wait. */
 const props = defineProps<{ fieldId: string; plan: PlanInput }>()
 const session = useSession()
+const { write } = useFieldLog(props.fieldId)
 const stops = kept<number[]>(`flowering-${props.fieldId}`, [])
 const heads = kept<number>(`heads-${props.fieldId}`, 10)
 const target = kept<number>(`target-${props.fieldId}`, 80)
+const species = kept<string>(
+  `counted-${props.fieldId}`,
+  props.plan.components[0]?.species ?? 'cereal_rye',
+)
+const look = kept<string>(`look-${props.fieldId}`, '')
+const LOOKS: Record<string, [string, string]> = {
+  ANTHERS: ['Anthers', 'show anthers'],
+  MILK: ['Milky kernel', 'give milk, or are firmer, when squeezed'],
+  DOUGH: ['Doughy kernel', 'are doughy or firmer when squeezed'],
+  BLOOM: ['Bloom', 'stand in bloom'],
+  PODS: ['Pods low down', 'carry pods on the lowest nodes'],
+}
+const known = computed(() => session.choices?.species.find((s) => s.id === species.value))
+const cereal = computed(() => known.value?.stages.includes('mid-anthesis') ?? true)
+const looks = computed(() => (cereal.value ? ['ANTHERS', 'MILK', 'DOUGH'] : ['BLOOM', 'PODS']))
+const looking = computed(() => (looks.value.includes(look.value) ? look.value : looks.value[0]!))
+// The bench knows the table's species; one of the farm's own has the stages of its model.
+const asked = computed(() => {
+  if (!species.value.startsWith('own_')) return species.value
+  return cereal.value ? 'cereal_rye' : 'hairy_vetch'
+})
 
 const { answer, trouble } = useAnswer(
-  () => (stops.value.length ? JSON.stringify([stops.value, heads.value, target.value]) : ''),
+  () =>
+    stops.value.length
+      ? JSON.stringify([stops.value, heads.value, target.value, asked.value, looking.value])
+      : '',
   () =>
     ask(
       api.POST('/api/bench/flowering', {
@@ -26,6 +52,8 @@ const { answer, trouble } = useAnswer(
           riskTooEarly: 0.1,
           riskTooLate: 0.1,
           maxStops: 20,
+          species: asked.value,
+          look: looking.value as 'ANTHERS',
         },
       }),
     ),
@@ -36,60 +64,58 @@ const DECISION: Record<string, string> = {
   another: 'Count another stop',
 }
 const percent = (v: number) => `${Math.round(v * 100)} %`
-/** The plan's first species is the one counted. */
-const species = computed(() => props.plan.components[0]?.species ?? '')
-
-const speciesName = computed(
-  () => session.choices?.species.find((s) => s.id === species.value)?.name ?? 'the cover',
-)
 
 async function keep() {
-  if (!answer.value) return
-  const known = session.choices?.species.find((s) => s.id === species.value)
-  // Half in flower is the key stage; none in flower is no stage to go on from.
-  const seen =
-    answer.value.share >= 0.5
-      ? ['mid-anthesis', 'full bloom']
-      : answer.value.share > 0
-        ? ['first anthers', 'first bloom']
-        : []
-  const stage = known?.stages.find((name) => seen.includes(name))
-  try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-        params: {
-          path: {
-            farmId: session.farm?.id ?? '',
-            fieldId: props.fieldId,
-            entryId: crypto.randomUUID(),
-          },
-        },
-        body: {
-          doneOn: session.farm?.today ?? '',
-          kind: stage ? 'stage' : 'counted',
-          words: `${percent(answer.value.share)} in flower at ${stops.value.length} stops: ${DECISION[answer.value.decision]?.toLowerCase()}`,
-          species: species.value,
-          stage,
-        },
-      }),
-    )
-    stops.value = []
-    notice.show('Kept; the forecast goes on from it.')
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  const a = answer.value
+  if (!a) return
+  const words = `${percent(a.share)} ${LOOKS[looking.value]![1]} at ${stops.value.length} stops: ${DECISION[a.decision]?.toLowerCase()}`
+  const done = await write(
+    [{ kind: 'stage', words, species: species.value, stage: a.stage?.stage }],
+    'Kept; the forecast goes on from it.',
+  )
+  if (done) stops.value = []
+}
+function restart() {
+  stops.value = []
 }
 </script>
 
 <template>
   <div>
+    <v-select
+      v-if="plan.components.length > 1"
+      v-model="species"
+      :items="
+        plan.components.map((c) => ({
+          title: session.choices?.species.find((s) => s.id === c.species)?.name ?? c.species,
+          value: c.species,
+        }))
+      "
+      label="Which species"
+      class="my-2"
+      @update:model-value="restart"
+    />
+    <div class="looks" role="radiogroup" aria-label="What to look for">
+      <button
+        v-for="l in looks"
+        :key="l"
+        role="radio"
+        :aria-checked="looking === l"
+        :class="{ on: looking === l }"
+        @click="((look = l), restart())"
+      >
+        <StageDrawing :look="l" :title="LOOKS[l]![0]" />
+        <span class="small">{{ LOOKS[l]![0] }}</span>
+      </button>
+    </div>
     <p class="muted small">
-      Walk a W. At each stop look at {{ heads }} heads: how many show anthers, or stand in bloom?
-      Counted for {{ speciesName }}.
+      Walk a W. At each stop look at {{ heads }} {{ cereal ? 'heads' : 'stems' }}: how many
+      {{ LOOKS[looking]![1] }}?
     </p>
     <div class="row my-2">
       <label class="small"
-        >heads a stop <input v-model.number="heads" type="number" min="1" max="50" class="in"
+        >{{ cereal ? 'heads' : 'stems' }} a stop
+        <input v-model.number="heads" type="number" min="1" max="50" class="in"
       /></label>
       <label class="small"
         >enough at
@@ -114,11 +140,11 @@ async function keep() {
         :mark="target / 100"
       />
       <p>
-        <b>{{ percent(answer.share) }}</b> in flower, surely between {{ percent(answer.low) }} and
-        {{ percent(answer.high) }}.
+        <b>{{ percent(answer.share) }}</b> {{ LOOKS[looking]![1] }}, surely between
+        {{ percent(answer.low) }} and {{ percent(answer.high) }}.
         <template v-if="answer.decision === 'another'">
           At most {{ answer.stopsLeft }} stops more.</template
-        >
+        ><template v-if="answer.stage"> The stand is at {{ answer.stage.stage }}.</template>
       </p>
       <p class="muted small">
         It says roll by mistake in at most one field of ten that is ten points short, and wait by
@@ -143,13 +169,28 @@ async function keep() {
   padding: 6px;
   color: inherit;
 }
+.looks {
+  display: flex;
+  gap: 8px;
+  margin: 8px 0;
+}
+.looks button {
+  flex: 1;
+  border: 1px solid var(--rule);
+  border-radius: 10px;
+  padding: 6px 4px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+}
+.looks .on {
+  border: 2px solid var(--leaf);
+  background: color-mix(in srgb, var(--leaf-fan) 24%, transparent);
+}
 .verdict {
   font-size: 1.6rem;
 }
 .roll {
   color: var(--leaf);
-}
-.wait {
-  color: var(--rust);
 }
 </style>

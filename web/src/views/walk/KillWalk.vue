@@ -3,14 +3,15 @@ import { computed } from 'vue'
 import { api, ask } from '../../api/client'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
-import { notice } from '../../shell/notice'
 import { kept } from './kept'
+import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
 
 /** Stems in marked frames, before the ending and some ten days after. */
 const props = defineProps<{ fieldId: string }>()
 const session = useSession()
+const { write } = useFieldLog(props.fieldId)
 const numbers = kept<number[]>(`kill-${props.fieldId}`, [])
 const frames = computed(() =>
   Array.from({ length: Math.floor(numbers.value.length / 2) }, (_, i) => ({
@@ -28,28 +29,16 @@ const percent = (v: number) => `${Math.round(v * 100)} %`
 
 async function keep() {
   if (!answer.value) return
-  try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-        params: {
-          path: {
-            farmId: session.farm?.id ?? '',
-            fieldId: props.fieldId,
-            entryId: crypto.randomUUID(),
-          },
-        },
-        body: {
-          doneOn: session.farm?.today ?? '',
-          kind: 'counted',
-          words: `${percent(answer.value.kill)} killed in ${frames.value.length} frames`,
-        },
-      }),
-    )
-    numbers.value = []
-    notice.show('Kept.')
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  const done = await write(
+    [
+      {
+        kind: 'counted',
+        words: `${percent(answer.value.kill)} killed in ${frames.value.length} frames`,
+      },
+    ],
+    'Kept.',
+  )
+  if (done) numbers.value = []
 }
 </script>
 

@@ -3,18 +3,21 @@ import { api, ask } from '../../api/client'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
-import { notice } from '../../shell/notice'
 import { toSi } from '../../words/units'
 import { kept } from './kept'
+import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
 
 /** Hoops clipped and weighed wet, with a dry-down of one of them. */
 const props = defineProps<{ fieldId: string; wantedMgPerHa: number }>()
 const session = useSession()
+const { write } = useFieldLog(props.fieldId)
 const hoops = kept<number[]>(`hoops-${props.fieldId}`, [])
 const frame = kept<number | undefined>(`hoop-${props.fieldId}`, 0.25)
 const dry = kept<number | undefined>(`dry-${props.fieldId}`, 0.2)
+const height = kept<number | undefined>(`tall-${props.fieldId}`, undefined)
+const shade = kept<number | undefined>(`shade-${props.fieldId}`, undefined)
 const target = kept<number | undefined>(`mulch-${props.fieldId}`, props.wantedMgPerHa)
 
 const { answer, trouble } = useAnswer(
@@ -35,31 +38,62 @@ const { answer, trouble } = useAnswer(
     ),
 )
 
+/** Without a clip: height × shade, by a line that learns from every clipped pair. */
+const { answer: guess } = useAnswer(
+  () => (height.value && shade.value ? JSON.stringify([height.value, shade.value]) : ''),
+  () =>
+    ask(
+      api.GET('/api/farms/{farmId}/height-cover', {
+        params: {
+          path: { farmId: session.farm?.id ?? '' },
+          query: { heightCm: height.value!, cover: shade.value! },
+        },
+      }),
+    ),
+)
+
 async function keep() {
   if (!answer.value) return
-  try {
+  const mgPerHa = answer.value.mgPerHa
+  const done = await write(
+    [{ kind: 'cover', words: `${hoops.value.length} hoops`, amount: mgPerHa }],
+    'Kept; the forecast goes on from it.',
+  )
+  if (!done) return
+  if (height.value && shade.value) {
     await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/pairs/{id}', {
         params: {
           path: {
             farmId: session.farm?.id ?? '',
             fieldId: props.fieldId,
-            entryId: crypto.randomUUID(),
+            id: crypto.randomUUID(),
           },
         },
         body: {
-          doneOn: session.farm?.today ?? '',
-          kind: 'cover',
-          words: `${hoops.value.length} hoops`,
-          amount: answer.value.mgPerHa,
+          clippedOn: session.farm?.today ?? '',
+          heightCm: height.value,
+          cover: shade.value,
+          mgPerHa,
         },
       }),
     )
-    hoops.value = []
-    notice.show('Kept; the forecast goes on from it.')
-  } catch (e) {
-    notice.show((e as Error).message)
   }
+  hoops.value = []
+}
+
+async function keepGuess() {
+  if (!guess.value) return
+  await write(
+    [
+      {
+        kind: 'cover',
+        words: `from height and shade, ${guess.value.pairs} clipped pairs behind it`,
+        amount: guess.value.mgPerHa,
+      },
+    ],
+    'Kept; the forecast goes on from it.',
+  )
 }
 </script>
 
@@ -104,6 +138,35 @@ async function keep() {
       <v-btn v-if="session.operator" color="primary" class="mt-2" @click="keep"
         >Keep the count</v-btn
       >
+    </section>
+    <section class="card mt-3">
+      <h2>From height and shade</h2>
+      <p class="muted small my-1">
+        Measure how tall it stands and how much ground it shades. With hoops clipped as well, the
+        line learns.
+      </p>
+      <div class="row my-2">
+        <FigureField v-model="height" label="Tall" unit="CM" />
+        <FigureField v-model="shade" label="Shades" unit="SHARE" />
+      </div>
+      <template v-if="guess">
+        <p class="verdict">{{ session.amount(guess.mgPerHa, 'MG_PER_HA') }} dry</p>
+        <RangeBar
+          :low="guess.low"
+          :middle="guess.mgPerHa"
+          :high="guess.high"
+          :most="Math.max(guess.high, target ?? 0) * 1.15"
+          :mark="target"
+        />
+        <p class="muted small">
+          Surely between {{ session.amount(guess.low, 'MG_PER_HA') }} and
+          {{ session.amount(guess.high, 'MG_PER_HA') }}; {{ guess.pairs }} clipped
+          {{ guess.pairs === 1 ? 'pair' : 'pairs' }} of this farm behind it.
+        </p>
+        <v-btn v-if="session.operator" variant="outlined" class="mt-2" @click="keepGuess"
+          >Keep the estimate</v-btn
+        >
+      </template>
     </section>
   </div>
 </template>

@@ -7,12 +7,14 @@ import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sentence } from '../../words/reasons'
 import { kept } from './kept'
+import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
 
 /** Plants in frames or along rows: how good is the stand, and is it worth reseeding? */
 const props = defineProps<{ fieldId: string; plan: PlanInput }>()
 const session = useSession()
+const { write } = useFieldLog(props.fieldId)
 const counts = kept<number[]>(`stand-${props.fieldId}`, [])
 const byRow = kept(`by-row-${props.fieldId}`, false)
 const frame = kept<number | undefined>(`frame-${props.fieldId}`, 0.25)
@@ -63,26 +65,18 @@ async function keep() {
     return c.rateKgPerHa * (s?.seedsPerKg ?? 1)
   })
   const sum = live.reduce((a, b) => a + b, 0)
-  try {
-    for (const [i, c] of all.entries()) {
-      await ask(
-        api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-          params: { path: { ...path(), entryId: crypto.randomUUID() } },
-          body: {
-            doneOn: session.farm?.today ?? '',
-            kind: 'plants',
-            words: `${counts.value.length} frames${cover.value === undefined ? '' : `, ${Math.round(cover.value * 100)} % green by photo`}`,
-            species: c.species,
-            amount: (answer.value.plantsPerM2 * live[i]!) / sum,
-          },
-        }),
-      )
-    }
-    counts.value = []
-    notice.show('Kept; the forecast goes on from it.')
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  const photographed =
+    cover.value === undefined ? '' : `, ${Math.round(cover.value * 100)} % green by photo`
+  const done = await write(
+    all.map((c, i) => ({
+      kind: 'plants',
+      words: `${counts.value.length} frames${photographed}`,
+      species: c.species,
+      amount: (answer.value!.plantsPerM2 * live[i]!) / sum,
+    })),
+    'Kept; the forecast goes on from it.',
+  )
+  if (done) counts.value = []
 }
 </script>
 

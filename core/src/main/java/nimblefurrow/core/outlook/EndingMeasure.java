@@ -20,7 +20,7 @@ import nimblefurrow.core.seeding.CoverPlan;
  * @param nitrogenInTopsKgPerHa in the tops when ended
  * @param nitrogenKgPerHa freed for the crop in 8-10 weeks; negative is tie-up
  * @param takenOffMgPerHa eaten or carried off
- * @param weeksOfCover after planting with mulch that holds small weeds
+ * @param weeksOfCover after the later of ending and planting with mulch that holds small weeds
  * @param rootsCm deepest roots at the end
  * @param fitDays fit days among the seven round planting
  * @param groundFit 1 when the ground carries on the day of ending
@@ -60,7 +60,7 @@ record EndingMeasure(
         t == null ? NitrogenInTops.at(plan.cover(), c, end).kgPerHa() : t.nitrogenInTopsKgPerHa(),
         t == null ? 0 : t.availableNitrogenKgPerHa(),
         run.effects().stream().mapToDouble(EndingEffect::takenOffMgPerHa).sum(),
-        weeks(c, planting, weedMulchMgPerHa),
+        weeks(c, on, weedMulchMgPerHa),
         100 * c.rootsM()[end],
         fitDays(c, planting),
         c.going()[end] == Going.FIT ? 1 : 0);

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import { useAnswer } from '../../answer'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { sayFullDay } from '../../words/days'
+import { sentence } from '../../words/reasons'
+
+/** Where to begin with the planter, and what the digs found. */
+const props = defineProps<{ page: Schemas['EndingPage']; coverMgPerHa: number }>()
+const session = useSession()
+const machine = ref<Schemas['MachineView']>()
+const frameKg = ref<number>()
+const rows = ref<number>()
+const green = ref(true)
+const wet = ref(false)
+const digs = ref<Schemas['DigView'][]>([])
+const form = ref({
+  dug: 10 as number | undefined,
+  open: 0 as number | undefined,
+  pinned: 0 as number | undefined,
+  wrong: 0 as number | undefined,
+  setting: '',
+})
+const refused = ref<Refusal | null>(null)
+const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.page.fieldId })
+const residue = computed(
+  () =>
+    `${green.value ? 'green or rolled' : 'dead'}, ${
+      props.coverMgPerHa >= 5 ? 'thick' : props.coverMgPerHa >= 2 ? 'middling' : 'thin'
+    }`,
+)
+
+onMounted(async () => {
+  const params = { path: path() }
+  const all = await ask(api.GET('/api/farms/{farmId}/machines', { params }))
+  machine.value = all.find((m) => m.work?.includes('plant'))
+  frameKg.value = machine.value?.massKg ?? 3000
+  rows.value = machine.value?.rowUnits ?? 12
+  digs.value = await ask(api.GET('/api/farms/{farmId}/digs', { params }))
+})
+const body = () => ({
+  frameKg: frameKg.value ?? 0,
+  rows: Math.round(rows.value ?? 0),
+  coverMgPerHa: props.coverMgPerHa,
+  green: green.value,
+  wetGround: wet.value,
+})
+const { answer, trouble } = useAnswer(
+  () => (frameKg.value && rows.value ? JSON.stringify(body()) : ''),
+  () =>
+    ask(
+      api.POST('/api/farms/{farmId}/sheets/planter', {
+        params: { path: { farmId: path().farmId } },
+        body: body(),
+      }),
+    ),
+)
+const before = computed(() =>
+  digs.value.find((d) => d.residue === residue.value && d.machineId === machine.value?.id),
+)
+
+async function dig() {
+  try {
+    const kept = await ask(
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
+        params: { path: { ...path(), id: crypto.randomUUID() } },
+        body: {
+          machineId: machine.value?.id,
+          residue: residue.value,
+          dugOn: session.farm?.today ?? '',
+          dug: Math.round(form.value.dug ?? 0),
+          slotsOpen: Math.round(form.value.open ?? 0),
+          pinned: Math.round(form.value.pinned ?? 0),
+          wrongDepth: Math.round(form.value.wrong ?? 0),
+          setting: form.value.setting,
+        },
+      }),
+    )
+    digs.value = [kept, ...digs.value]
+    refused.value = null
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <section class="card">
+    <h2>Planter sheet, {{ page.field }}</h2>
+    <div class="four my-2 no-print">
+      <FigureField v-model="frameKg" label="On the rows" unit="KG" />
+      <FigureField v-model="rows" label="Rows" />
+      <v-checkbox v-model="green" label="Green or freshly rolled" density="compact" />
+      <v-checkbox v-model="wet" label="Ground near its limit" density="compact" />
+    </div>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <ul v-if="answer" class="advice">
+      <li v-for="(a, i) in answer.advice" :key="i">{{ sentence(session.reason(a)) }}.</li>
+    </ul>
+    <p v-if="before" class="my-2 memory">
+      Last time in like residue ({{ sayFullDay(before.dugOn) }}):
+      <b>{{ before.setting || 'no setting noted' }}</b>;
+      {{ session.amount(before.closed, 'SHARE') }} of slots shut.
+      {{ sentence(session.reason(before.verdict)) }}.
+    </p>
+    <p class="muted small">
+      Drive the way the roller went. Dig ten seeds in the first hundred steps and each time the
+      ground changes.
+    </p>
+    <form v-if="session.operator" class="four mt-2 no-print" @submit.prevent="dig">
+      <FigureField v-model="form.dug" label="Seeds dug" />
+      <FigureField v-model="form.open" label="Slots open" />
+      <FigureField v-model="form.pinned" label="Residue in slot" />
+      <FigureField v-model="form.wrong" label="Wrong depth" />
+      <v-text-field v-model="form.setting" label="Set at" class="wide" />
+      <v-btn type="submit" variant="outlined">Keep the dig</v-btn>
+    </form>
+    <p v-if="refused" class="rust">{{ refused.message }}</p>
+    <table v-if="digs.length" class="plain mt-2">
+      <tbody>
+        <tr v-for="d in digs.slice(0, 5)" :key="d.id">
+          <td class="small">{{ sayFullDay(d.dugOn) }}<br />{{ d.residue }}</td>
+          <td class="small">
+            {{ sentence(session.reason(d.verdict)) }}.
+            <span class="muted"
+              >{{ d.dug }} dug; surely {{ session.amount(d.closedLow, 'SHARE') }} or more shut</span
+            >
+          </td>
+          <td class="small">{{ d.setting }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="muted small mt-2">▲ Stop the power take-off before clearing. Treated seed: gloves.</p>
+  </section>
+</template>
+
+<style scoped>
+.four {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px 12px;
+  align-items: center;
+}
+.wide {
+  grid-column: span 3;
+}
+.advice {
+  padding-left: 18px;
+}
+.memory {
+  color: var(--sky);
+}
+@media (max-width: 600px) {
+  .four {
+    grid-template-columns: 1fr 1fr;
+  }
+  .wide {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useAnswer } from '../../answer'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { plus, sayDay } from '../../words/days'
+
+/** What the roller's driver takes along. */
+const props = defineProps<{ page: Schemas['EndingPage']; endOn?: string }>()
+const session = useSession()
+const machine = ref<Schemas['MachineView']>()
+const emptyKg = ref<number>()
+const widthM = ref<number>()
+const waterL = ref<number | undefined>(0)
+const tractorKg = ref<number | undefined>(11000)
+const slope = ref<number | undefined>(4)
+const footing = ref('covered')
+
+onMounted(async () => {
+  const all = await ask(
+    api.GET('/api/farms/{farmId}/machines', {
+      params: { path: { farmId: session.farm?.id ?? '' } },
+    }),
+  )
+  machine.value = all.find((m) => m.work?.includes('roll'))
+  emptyKg.value = machine.value?.massKg ?? 3000
+  widthM.value = machine.value?.widthM ?? 9
+  waterL.value = (machine.value?.hopperM3 ?? 0) * 1000
+})
+const body = () => ({
+  emptyKg: emptyKg.value ?? 0,
+  widthM: widthM.value ?? 0,
+  waterL: waterL.value ?? 0,
+  tractorKg: tractorKg.value ?? 0,
+  slopePercent: slope.value ?? 0,
+  footing: footing.value,
+})
+const { answer, trouble } = useAnswer(
+  () => (emptyKg.value ? JSON.stringify(body()) : ''),
+  () =>
+    ask(
+      api.POST('/api/farms/{farmId}/sheets/roller', {
+        params: { path: { farmId: session.farm?.id ?? '' } },
+        body: body(),
+      }),
+    ),
+)
+const end = computed(() => props.endOn ?? props.page.rows.find((r) => r.way === 'rollPlant')?.endOn)
+const hours = computed(() =>
+  machine.value
+    ? props.page.areaHa /
+      ((machine.value.widthM * machine.value.speedKmh * machine.value.efficiency) / 10)
+    : undefined,
+)
+</script>
+
+<template>
+  <section class="card">
+    <h2>Roller sheet, {{ page.field }}</h2>
+    <div class="three my-2 no-print">
+      <FigureField v-model="emptyKg" label="Empty" unit="KG" />
+      <FigureField v-model="widthM" label="Width" unit="M" />
+      <FigureField v-model="waterL" label="Water, kg" unit="KG" />
+      <FigureField v-model="tractorKg" label="Tractor" unit="KG" />
+      <FigureField v-model="slope" label="Steepest, %" />
+      <v-select
+        v-model="footing"
+        label="Ground"
+        :items="[
+          { title: 'Firm and bare', value: 'firm' },
+          { title: 'Under a mat', value: 'covered' },
+          { title: 'Wet', value: 'wet' },
+        ]"
+      />
+    </div>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <table class="plain">
+      <tbody>
+        <tr v-if="end">
+          <td>Day</td>
+          <td>
+            <b>{{ sayDay(end) }}</b><template v-if="hours">
+              · {{ session.amount(hours, 'HOURS') }}</template
+            >
+          </td>
+        </tr>
+        <tr v-if="answer">
+          <td>Mass on the ground</td>
+          <td>
+            <b>{{
+              session.units === 'us'
+                ? `${Math.round(answer.weight.kgPerM * 0.671969)} lb a foot`
+                : `${Math.round(answer.weight.kgPerM)} kg a metre`
+            }}</b>; kills {{ session.amount(answer.weight.weightFactor, 'SHARE') }} of what a full
+            weight does
+          </td>
+        </tr>
+        <tr v-if="answer">
+          <td>Held by the tractor</td>
+          <td :class="{ rust: answer.pull.share > 0.8 }">
+            {{
+              answer.pull.share > 1
+                ? 'it slides on that slope: less water, or another tractor'
+                : `uses ${session.amount(answer.pull.share, 'SHARE')} of the grip on a ${slope} % slope`
+            }}
+          </td>
+        </tr>
+        <tr>
+          <td>Which way</td>
+          <td>
+            <template v-if="page.bearingDeg !== undefined"
+              >{{ Math.round(page.bearingDeg) }}°, as it was drilled; the planter goes the same
+            </template>
+            <template v-else>the way the planter goes, same rows, same direction</template>
+          </td>
+        </tr>
+        <tr>
+          <td>How</td>
+          <td>
+            5 to 7 mph (8 to 11 km/h), stems dry and crisp, ground that carries; ruts and wheel
+            tracks shelter plants
+          </td>
+        </tr>
+        <tr v-if="end">
+          <td>Second look</td>
+          <td>
+            {{ sayDay(plus(end, 10)) }} to {{ sayDay(plus(end, 14)) }}: under 90 % dead in the
+            frames, roll again or spray
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="small mt-2">
+      ▲ Stand clear of frames and drums that fold; block before working under. Water shifts balance
+      and braking; steering is light with a heavy front mount. Rye near flowering: pollen.
+    </p>
+    <p class="muted small">Local rules and the machine’s manual govern; this does not.</p>
+  </section>
+</template>
+
+<style scoped>
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px 12px;
+}
+@media (max-width: 600px) {
+  .three {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+import { sentence } from '../../words/reasons'
+
+/** What to look for after the ending; one tap takes it on. */
+const props = defineProps<{ fieldId: string; stamp: string }>()
+const session = useSession()
+const items = ref<Schemas['WatchItem'][]>([])
+const taken = ref<Schemas['FollowUpView'][]>([])
+const trouble = ref('')
+const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
+
+async function load() {
+  try {
+    const params = { path: path() }
+    items.value = await ask(api.GET('/api/farms/{farmId}/fields/{fieldId}/watch', { params }))
+    own(await ask(api.GET('/api/farms/{farmId}/follow-ups', { params })))
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+}
+function own(all: Schemas['FollowUpView'][]) {
+  taken.value = all.filter((u) => u.fieldId === props.fieldId)
+}
+onMounted(load)
+watch(() => props.stamp, load)
+
+async function take(item: Schemas['WatchItem']) {
+  try {
+    await ask(
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
+        params: { path: { ...path(), id: crypto.randomUUID() } },
+        body: {
+          kind: item.kind,
+          dueFrom: item.from,
+          dueTo: item.to,
+          words: sentence(session.reason(item.what)),
+        },
+      }),
+    )
+    await load()
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
+  try {
+    own(
+      await ask(
+        api.POST('/api/farms/{farmId}/follow-ups/{id}/done', {
+          params: { path: { farmId: path().farmId, id: u.id } },
+          body: { doneOn },
+        }),
+      ),
+    )
+    if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const state = (item: Schemas['WatchItem']) => taken.value.find((u) => u.kind === item.kind)
+</script>
+
+<template>
+  <section class="card">
+    <h2>After: what to watch</h2>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <table class="plain">
+      <tbody>
+        <tr v-for="i in items" :key="i.kind">
+          <td class="nowrap">
+            {{ sayDay(i.from) }}<br /><span class="muted small">to {{ sayDay(i.to) }}</span>
+          </td>
+          <td>
+            {{ sentence(session.reason(i.what)) }}.
+            <div class="muted small">{{ sentence(session.reason(i.why)) }}.</div>
+          </td>
+          <td class="n no-print">
+            <template v-if="session.operator">
+              <v-btn v-if="!i.taken" size="small" variant="outlined" @click="take(i)"
+                >Take on</v-btn
+              >
+              <span v-else-if="state(i)?.doneOn" class="tag good"
+                >done {{ sayDay(state(i)!.doneOn!) }}</span
+              >
+              <v-btn
+                v-else
+                size="small"
+                color="primary"
+                @click="done(state(i)!, session.farm?.today)"
+                >Done</v-btn
+              >
+            </template>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

@@ -1,0 +1,32 @@
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+
+type Entry = Omit<Schemas['EntryInput'], 'doneOn'>
+
+/** Writes counts of a field into its log; says so, or why not, and whether it was written. */
+export function useFieldLog(fieldId: string) {
+  const session = useSession()
+
+  async function write(entries: Entry[], said: string): Promise<boolean> {
+    try {
+      for (const entry of entries) {
+        await ask(
+          api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+            params: {
+              path: { farmId: session.farm?.id ?? '', fieldId, entryId: crypto.randomUUID() },
+            },
+            body: { doneOn: session.farm?.today ?? '', ...entry },
+          }),
+        )
+      }
+      notice.show(said)
+      return true
+    } catch (e) {
+      notice.show((e as Error).message)
+      return false
+    }
+  }
+
+  return { write }
+}
