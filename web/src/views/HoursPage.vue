@@ -72,13 +72,15 @@ const clock = (hour: number) =>
     ? `${((hour + 11) % 12) + 1} ${hour < 12 ? 'am' : 'pm'}`
     : `${String(hour).padStart(2, '0')}:00`
 
+const daytime = (h: HourView) => hourOf(h) >= 5 && hourOf(h) <= 21
+
 /** The longest run of go hours of a day, in words. */
 function best(hours: { hour: HourView }[], work: Work): string {
   let from = -1
   let bestFrom = -1
   let longest = 0
   hours.forEach(({ hour }, i) => {
-    if (hour[work].verdict === 'go') {
+    if (hour[work].verdict === 'go' && daytime(hour)) {
       if (from < 0) from = i
       if (i - from + 1 > longest) {
         longest = i - from + 1
@@ -88,7 +90,7 @@ function best(hours: { hour: HourView }[], work: Work): string {
   })
   if (!longest) {
     const limits = new Map<string, number>()
-    for (const { hour } of hours.filter((h) => hourOf(h.hour) >= 8 && hourOf(h.hour) <= 19)) {
+    for (const { hour } of hours.filter((h) => daytime(h.hour))) {
       const limit = hour[work].limit
       if (limit) limits.set(limit, (limits.get(limit) ?? 0) + 1)
     }
@@ -104,7 +106,7 @@ const now = computed(() => (picked.value === undefined ? null : view.value?.hour
 <template>
   <div class="page">
     <header class="row mb-3">
-      <div class="grow">
+      <div class="about">
         <h1>Hours</h1>
         <p v-if="view" class="muted">
           {{ sentence(view.source) }}{{ view.field ? `, on ${view.field}` : '' }}. Ground begins at
@@ -118,7 +120,7 @@ const now = computed(() => (picked.value === undefined ? null : view.value?.hour
         label="On field"
         clearable
         class="no-print"
-        style="max-width: 230px"
+        style="flex: 0 0 230px"
       />
       <label class="link small no-print"
         >use an hourly table<input type="file" accept=".csv,text/csv" hidden @change="table"
@@ -220,6 +222,9 @@ const now = computed(() => (picked.value === undefined ? null : view.value?.hour
 </template>
 
 <style scoped>
+.about {
+  flex: 1 1 420px;
+}
 .strips {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

@@ -71,24 +71,25 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
     <div v-if="rules" class="cards">
       <section class="card">
         <h2>Insurer’s date for ending a cover</h2>
-        <v-radio-group v-model="rules.ending.zone" hide-details>
-          <div v-for="(z, i) in rules.ending.zones" :key="z.zone" class="zone">
-            <v-radio :value="z.zone" :label="`Zone ${z.zone}`" />
-            <v-text-field v-model="z.words" label="Rule in words" />
-            <FigureField
-              :model-value="z.latestDaysAfterPlanting"
-              label="Days after planting"
-              :error="wrong(`ending.zones[${i}].latestDaysAfterPlanting`)"
-              @update:model-value="(v) => (z.latestDaysAfterPlanting = Math.round(v ?? 0))"
-            />
-          </div>
-        </v-radio-group>
+        <div v-for="(z, i) in rules.ending.zones" :key="z.zone" class="zone">
+          <label class="small nowrap"
+            ><input v-model="rules.ending.zone" type="radio" name="zone" :value="z.zone" /> Zone
+            {{ z.zone }}</label
+          >
+          <v-text-field v-model="z.words" label="Rule in words" />
+          <FigureField
+            :model-value="z.latestDaysAfterPlanting"
+            label="Days after planting"
+            :error="wrong(`ending.zones[${i}].latestDaysAfterPlanting`)"
+            @update:model-value="(v) => (z.latestDaysAfterPlanting = Math.round(v ?? 0))"
+          />
+        </div>
         <p class="muted small">Negative days are before planting.</p>
       </section>
       <section class="card">
         <h2>What late planting costs</h2>
         <div v-for="l in rules.ending.latePlanting" :key="l.crop" class="mb-4">
-          <h3>{{ CROP[l.crop] ?? l.crop }}</h3>
+          <h3 class="mb-3">{{ CROP[l.crop] ?? l.crop }}</h3>
           <div class="late">
             <v-text-field
               :model-value="l.bestUntil.replace('--', '')"
@@ -100,13 +101,21 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
               label="Last day, mm-dd"
               @update:model-value="(v: string) => (l.lastOn = `--${v}`)"
             />
-            <FigureField v-model="l.yieldMgPerHa" label="Yield, Mg/ha" />
-            <FigureField v-model="l.usdPerMg" label="Price, $/Mg" />
+            <FigureField
+              v-model="l.yieldMgPerHa"
+              label="Yield"
+              :unit="l.crop === 'corn' ? 'CORN_MG_PER_HA' : 'BEAN_MG_PER_HA'"
+            />
+            <FigureField
+              v-model="l.usdPerMg"
+              label="Price"
+              :unit="l.crop === 'corn' ? 'USD_PER_MG_CORN' : 'USD_PER_MG_BEAN'"
+            />
             <FigureField
               v-for="(d, i) in DAYS"
               :key="d"
               v-model="l.lossShares[i]"
-              :label="`Lost ${d} days late`"
+              :label="`${d} days late`"
               unit="SHARE"
             />
           </div>
@@ -169,7 +178,7 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
 }
 .zone {
   display: grid;
-  grid-template-columns: 100px 1fr 120px;
+  grid-template-columns: 84px 1fr 150px;
   gap: 8px;
   align-items: center;
   margin-top: 8px;

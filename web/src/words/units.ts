@@ -22,10 +22,24 @@ export type Unit =
   | 'M2'
   | 'USD_PER_KG'
   | 'PER_KG'
+  | 'SPRAY_L_PER_HA'
+  | 'PRODUCT_L_PER_HA'
+  | 'PRODUCT_KG_PER_HA'
+  | 'G_PER_HA'
+  | 'L'
+  | 'G_PER_L'
+  | 'G_PER_KG'
+  | 'M_PER_S'
+  | 'KG_PER_M'
+  | 'CORN_MG_PER_HA'
+  | 'BEAN_MG_PER_HA'
+  | 'USD_PER_MG_CORN'
+  | 'USD_PER_MG_BEAN'
   | 'HA_PER_HOUR'
 
 const HA_PER_ACRE = 0.40468564224
 const KG_PER_LB = 0.45359237
+const L_PER_GALLON = 3.785411784
 const LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB
 
 interface Said {
@@ -57,6 +71,19 @@ const US: Record<Unit, Said> = {
   M2: { factor: 1 / 0.09290304, suffix: ' ft²', digits: 2 },
   USD_PER_KG: { factor: KG_PER_LB, suffix: ' $/lb', digits: 2 },
   PER_KG: { factor: KG_PER_LB, suffix: ' per lb', digits: 0 },
+  SPRAY_L_PER_HA: { factor: HA_PER_ACRE / L_PER_GALLON, suffix: ' gal/ac', digits: 1 },
+  PRODUCT_L_PER_HA: { factor: (128 * HA_PER_ACRE) / L_PER_GALLON, suffix: ' fl oz/ac', digits: 1 },
+  PRODUCT_KG_PER_HA: { factor: 16 * LB_PER_ACRE, suffix: ' oz/ac', digits: 1 },
+  G_PER_HA: { factor: LB_PER_ACRE / 1000, suffix: ' lb/ac', digits: 2 },
+  L: { factor: 1 / L_PER_GALLON, suffix: ' gal', digits: 1 },
+  G_PER_L: { factor: L_PER_GALLON / KG_PER_LB / 1000, suffix: ' lb/gal', digits: 2 },
+  G_PER_KG: { factor: 0.1, suffix: ' % by weight', digits: 1 },
+  M_PER_S: { factor: 3.6 / 1.609344, suffix: ' mph', digits: 0 },
+  KG_PER_M: { factor: 0.3048 / KG_PER_LB, suffix: ' lb/ft', digits: 0 },
+  CORN_MG_PER_HA: { factor: (1000 * LB_PER_ACRE) / 56, suffix: ' bu/ac', digits: 0 },
+  BEAN_MG_PER_HA: { factor: (1000 * LB_PER_ACRE) / 60, suffix: ' bu/ac', digits: 0 },
+  USD_PER_MG_CORN: { factor: (56 * KG_PER_LB) / 1000, suffix: ' $/bu', digits: 2 },
+  USD_PER_MG_BEAN: { factor: (60 * KG_PER_LB) / 1000, suffix: ' $/bu', digits: 2 },
   HA_PER_HOUR: { factor: 1 / HA_PER_ACRE, suffix: ' ac/h', digits: 1 },
 }
 
@@ -82,6 +109,19 @@ const METRIC: Record<Unit, Said> = {
   M2: { factor: 1, suffix: ' m²', digits: 2 },
   USD_PER_KG: { factor: 1, suffix: ' $/kg', digits: 2 },
   PER_KG: { factor: 1, suffix: ' per kg', digits: 0 },
+  SPRAY_L_PER_HA: { factor: 1, suffix: ' L/ha', digits: 0 },
+  PRODUCT_L_PER_HA: { factor: 1, suffix: ' L/ha', digits: 2 },
+  PRODUCT_KG_PER_HA: { factor: 1, suffix: ' kg/ha', digits: 2 },
+  G_PER_HA: { factor: 1, suffix: ' g/ha', digits: 0 },
+  L: { factor: 1, suffix: ' L', digits: 1 },
+  G_PER_L: { factor: 1, suffix: ' g/L', digits: 0 },
+  G_PER_KG: { factor: 1, suffix: ' g/kg', digits: 0 },
+  M_PER_S: { factor: 1, suffix: ' m/s', digits: 1 },
+  KG_PER_M: { factor: 1, suffix: ' kg/m', digits: 0 },
+  CORN_MG_PER_HA: { factor: 1, suffix: ' Mg/ha', digits: 1 },
+  BEAN_MG_PER_HA: { factor: 1, suffix: ' Mg/ha', digits: 1 },
+  USD_PER_MG_CORN: { factor: 1, suffix: ' $/Mg', digits: 0 },
+  USD_PER_MG_BEAN: { factor: 1, suffix: ' $/Mg', digits: 0 },
   HA_PER_HOUR: { factor: 1, suffix: ' ha/h', digits: 1 },
 }
 

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, type Refusal, type Schemas } from '../../api/client'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 
-/** A product as its label has it. Labels are entered as printed: L or kg per ha. */
+/** A product as its label has it. */
 const product = defineModel<Schemas['ProductView'] | null>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 const session = useSession()
 const { id, version } = product.value!
 const label = ref<Schemas['SprayProduct']>(JSON.parse(JSON.stringify(product.value!.label)))
 const back = ref<Record<string, number | undefined>>({ ...label.value.plantBackDays })
+const rateUnit = computed(() =>
+  label.value.unit === 'kg' ? ('PRODUCT_KG_PER_HA' as const) : ('PRODUCT_L_PER_HA' as const),
+)
 const refused = ref<Refusal | null>(null)
 const wrong = (path: string) => refused.value?.at(path) || refused.value?.at(`label.${path}`) || ''
 
@@ -54,39 +57,43 @@ async function save() {
         <v-select v-model="label.unit" label="Measured in" :items="['L', 'kg']" />
         <FigureField
           v-model="label.activeGPerUnit"
-          :label="`Active (ae or ai), g per ${label.unit}`"
+          label="Active (ae or ai)"
+          :unit="label.unit === 'kg' ? 'G_PER_KG' : 'G_PER_L'"
           :error="wrong('activeGPerUnit')"
         />
         <FigureField
           v-model="label.seasonLimitGPerHa"
-          label="Most active a season, g/ha"
+          label="Most active a season"
+          unit="G_PER_HA"
           :error="wrong('seasonLimitGPerHa')"
         />
         <FigureField
           v-model="label.lowPerHa"
-          :label="`Lowest rate, ${label.unit}/ha`"
+          label="Lowest rate"
+          :unit="rateUnit"
           :error="wrong('lowPerHa')"
         />
         <FigureField
           v-model="label.highPerHa"
-          :label="`Highest rate, ${label.unit}/ha`"
+          label="Highest rate"
+          :unit="rateUnit"
           :error="wrong('highPerHa')"
         />
-        <FigureField v-model="label.carrierLowLPerHa" label="Least spray, L/ha" />
-        <FigureField v-model="label.carrierHighLPerHa" label="Most spray, L/ha" />
+        <FigureField v-model="label.carrierLowLPerHa" label="Least spray" unit="SPRAY_L_PER_HA" />
+        <FigureField v-model="label.carrierHighLPerHa" label="Most spray" unit="SPRAY_L_PER_HA" />
         <FigureField v-model="label.rainFreeHours" label="No rain for, h" />
         <FigureField v-model="label.reentryHours" label="Nobody in for, h" />
         <FigureField v-model="back.corn" label="To corn, days" />
         <FigureField v-model="back.soybean" label="To soybeans, days" />
         <FigureField v-model="back.other" label="To other crops, days" />
         <FigureField v-model="label.grazingDays" label="To grazing, days" />
-        <FigureField v-model="label.windLowMPerS" label="Least wind, m/s" />
-        <FigureField v-model="label.windHighMPerS" label="Most wind, m/s" />
+        <FigureField v-model="label.windLowMPerS" label="Least wind" unit="M_PER_S" />
+        <FigureField v-model="label.windHighMPerS" label="Most wind" unit="M_PER_S" />
       </div>
       <h3 class="mt-3">Rates by height, if the label has them</h3>
       <div v-for="(row, i) in label.byHeight" :key="i" class="row my-1">
         <FigureField v-model="row.upToCm" label="Up to" unit="CM" />
-        <FigureField v-model="row.ratePerHa" :label="`${label.unit}/ha`" />
+        <FigureField v-model="row.ratePerHa" label="Rate" :unit="rateUnit" />
         <button type="button" aria-label="Take the row out" @click="label.byHeight.splice(i, 1)">
           ×
         </button>

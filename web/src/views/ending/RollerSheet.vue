@@ -61,7 +61,7 @@ const hours = computed(() =>
     <div class="three my-2 no-print">
       <FigureField v-model="emptyKg" label="Empty" unit="KG" />
       <FigureField v-model="widthM" label="Width" unit="M" />
-      <FigureField v-model="waterL" label="Water, kg" unit="KG" />
+      <FigureField v-model="waterL" label="Water" unit="L" />
       <FigureField v-model="tractorKg" label="Tractor" unit="KG" />
       <FigureField v-model="slope" label="Steepest, %" />
       <v-select
@@ -88,12 +88,8 @@ const hours = computed(() =>
         <tr v-if="answer">
           <td>Mass on the ground</td>
           <td>
-            <b>{{
-              session.units === 'us'
-                ? `${Math.round(answer.weight.kgPerM * 0.671969)} lb a foot`
-                : `${Math.round(answer.weight.kgPerM)} kg a metre`
-            }}</b>; kills {{ session.amount(answer.weight.weightFactor, 'SHARE') }} of what a full
-            weight does
+            <b>{{ session.amount(answer.weight.kgPerM, 'KG_PER_M') }}</b>; kills
+            {{ session.amount(answer.weight.weightFactor, 'SHARE') }} of what a full weight does
           </td>
         </tr>
         <tr v-if="answer">

@@ -111,18 +111,10 @@ const MODE: Record<string, string> = {
   GROWTH_REGULATOR: 'growth regulator',
   RESIDUAL: 'soil residual',
 }
-const us = computed(() => session.units === 'us')
+const rateUnit = (unit: string) => (unit === 'kg' ? 'PRODUCT_KG_PER_HA' : 'PRODUCT_L_PER_HA')
 /** A volume or mass as it is poured. */
-function pour(amount: number, unit: string): string {
-  if (unit === 'kg') return session.amount(amount, 'KG', 1)
-  return us.value ? `${(amount / 3.785411784).toFixed(2)} gal` : `${amount.toFixed(1)} L`
-}
-function perArea(amount: number, unit: string): string {
-  if (unit === 'kg') return us.value ? `${(amount * 14.2748).toFixed(1)} oz/ac` : `${amount} kg/ha`
-  return us.value ? `${(amount * 13.6838).toFixed(1)} fl oz/ac` : `${amount.toFixed(2)} L/ha`
-}
-const tanks = (n: number) =>
-  us.value ? `${Math.round(n / 3.785411784)} gal` : `${Math.round(n)} L`
+const pour = (amount: number, unit: string) =>
+  unit === 'kg' ? session.amount(amount, 'KG', 1) : session.amount(amount, 'L', 2)
 </script>
 
 <template>
@@ -155,19 +147,16 @@ const tanks = (n: number) =>
             >
           </td>
           <td>
-            <input
+            <FigureField
               v-if="p.id in rates"
-              v-model.number="rates[p.id]"
-              type="number"
-              step="0.05"
-              min="0"
-              class="in"
+              v-model="rates[p.id]"
+              :label="`Rate`"
               :aria-label="`Rate of ${p.label.name}`"
+              :unit="rateUnit(p.label.unit)"
             />
             <span class="small muted"
-              >{{ p.label.unit }}/ha<template v-if="p.id in rates">
-                = {{ perArea(rates[p.id] ?? 0, p.label.unit) }}</template
-              >; label {{ p.label.lowPerHa }} to {{ p.label.highPerHa }}</span
+              >label {{ session.amount(p.label.lowPerHa, rateUnit(p.label.unit)) }} to
+              {{ session.amount(p.label.highPerHa, rateUnit(p.label.unit)) }}</span
             >
           </td>
           <td class="n">
@@ -186,8 +175,8 @@ const tanks = (n: number) =>
     </table>
     <div class="three no-print">
       <v-text-field v-model="on" type="date" label="Day" />
-      <FigureField v-model="carrier" label="Spray, L/ha" />
-      <FigureField v-model="tankL" label="Tank, L" />
+      <FigureField v-model="carrier" label="Spray" unit="SPRAY_L_PER_HA" />
+      <FigureField v-model="tankL" label="Tank" unit="L" />
       <FigureField v-model="heightCm" label="Cover is tall" unit="CM" />
       <v-text-field v-model="grazeFrom" type="date" label="Grazed from" clearable />
       <v-checkbox v-model="hard" label="Hard water" density="compact" />
@@ -196,7 +185,7 @@ const tanks = (n: number) =>
     <template v-if="answer">
       <p class="my-2">
         <b>{{ answer.tanks.tanks }} {{ answer.tanks.tanks === 1 ? 'tank' : 'tanks' }}</b
-        >, the last one {{ tanks(answer.tanks.lastTankL) }}; a full one covers
+        >, the last one {{ session.amount(answer.tanks.lastTankL, 'L', 0) }}; a full one covers
         {{ session.amount(answer.tanks.haPerTank, 'HA', 1) }}.
       </p>
       <table class="plain">
@@ -206,7 +195,7 @@ const tanks = (n: number) =>
             <th class="n">a full tank</th>
             <th class="n">last tank</th>
             <th class="n">in all</th>
-            <th class="n">active, g/ha</th>
+            <th class="n">active</th>
           </tr>
         </thead>
         <tbody>
@@ -214,16 +203,17 @@ const tanks = (n: number) =>
             <td>
               {{ p.name }}
               <div v-if="answer.parts[i]?.rowRatePerHa" class="small muted">
-                label’s row for this height: {{ answer.parts[i]!.rowRatePerHa }} {{ p.unit }}/ha
+                label’s row for this height:
+                {{ session.amount(answer.parts[i]!.rowRatePerHa!, rateUnit(p.unit)) }}
               </div>
             </td>
             <td class="n">{{ pour(p.perTank, p.unit) }}</td>
             <td class="n">{{ pour(p.lastTank, p.unit) }}</td>
             <td class="n">{{ pour(p.total, p.unit) }}</td>
             <td class="n">
-              {{ Math.round(answer.parts[i]!.activeGPerHa) }}
+              {{ session.amount(answer.parts[i]!.activeGPerHa, 'G_PER_HA') }}
               <div v-if="answer.parts[i]!.usedGPerHa" class="small muted">
-                + {{ Math.round(answer.parts[i]!.usedGPerHa) }} before
+                + {{ session.amount(answer.parts[i]!.usedGPerHa, 'G_PER_HA') }} before
               </div>
             </td>
           </tr>
@@ -244,8 +234,8 @@ const tanks = (n: number) =>
           v-if="answer.windHighMPerS"
         >
           ; wind
-          {{ session.amount((answer.windLowMPerS ?? 0) * 3.6, 'KMH') }} to
-          {{ session.amount(answer.windHighMPerS * 3.6, 'KMH') }}</template
+          {{ session.amount(answer.windLowMPerS ?? 0, 'M_PER_S') }} to
+          {{ session.amount(answer.windHighMPerS, 'M_PER_S') }}</template
         >.
       </p>
       <v-btn v-if="session.operator" class="no-print mt-2" variant="outlined" @click="log"
@@ -273,13 +263,6 @@ const tanks = (n: number) =>
 }
 .block {
   display: block;
-}
-.in {
-  width: 66px;
-  border: 1px solid var(--rule);
-  border-radius: 6px;
-  padding: 4px 6px;
-  color: inherit;
 }
 @media (max-width: 600px) {
   .three {

@@ -128,16 +128,15 @@ public record SprayJob(
   private static void rate(
       List<Finding> all, Use u, Context c, SprayProduct.@Nullable HeightRow row) {
     SprayProduct p = u.product();
-    String per = p.unit() + "/ha";
+    Unit unit = p.unit().equals("L") ? Unit.PRODUCT_L_PER_HA : Unit.PRODUCT_KG_PER_HA;
     if (u.ratePerHa() > p.highPerHa() + ROUNDING || u.ratePerHa() < p.lowPerHa() - ROUNDING) {
       all.add(
           breaks(
               p.name(),
-              Reason.of("{rate} {per} is outside its label: {low} to {high} {per}")
-                  .with("rate", said(u.ratePerHa()))
-                  .with("low", said(p.lowPerHa()))
-                  .with("high", said(p.highPerHa()))
-                  .with("per", per)));
+              Reason.of("{rate} is outside its label: {low} to {high}")
+                  .with("rate", u.ratePerHa(), unit)
+                  .with("low", p.lowPerHa(), unit)
+                  .with("high", p.highPerHa(), unit)));
     }
     if (c.heightCm() == null || p.byHeight().isEmpty()) {
       return;
@@ -152,10 +151,9 @@ public record SprayJob(
       all.add(
           flag(
               p.name(),
-              Reason.of("plants of {height} ask for {rate} {per} by its label's row")
+              Reason.of("plants of {height} ask for {rate} by its label's row")
                   .with("height", c.heightCm(), Unit.CM)
-                  .with("rate", said(row.ratePerHa()))
-                  .with("per", per)));
+                  .with("rate", row.ratePerHa(), unit)));
     }
   }
 
@@ -166,10 +164,10 @@ public record SprayJob(
       all.add(
           breaks(
               p.name(),
-              Reason.of("{carrier} L/ha of spray is outside its label: {low} to {high} L/ha")
-                  .with("carrier", said(carrier))
-                  .with("low", low == null ? "–" : said(low))
-                  .with("high", high == null ? "–" : said(high))));
+              Reason.of("{carrier} of spray is outside its label: {low} to {high}")
+                  .with("carrier", carrier, Unit.SPRAY_L_PER_HA)
+                  .with("low", low == null ? 0 : low, Unit.SPRAY_L_PER_HA)
+                  .with("high", high == null ? carrier : high, Unit.SPRAY_L_PER_HA)));
     }
   }
 
@@ -219,10 +217,10 @@ public record SprayJob(
       all.add(
           breaks(
               p.name(),
-              Reason.of("{active} comes to {season} g/ha this season; its label allows {most} g/ha")
+              Reason.of("{active} comes to {season} this season; its label allows {most}")
                   .with("active", p.active())
-                  .with("season", said(season))
-                  .with("most", said(most))));
+                  .with("season", season, Unit.G_PER_HA)
+                  .with("most", most, Unit.G_PER_HA)));
     }
   }
 
@@ -270,11 +268,5 @@ public record SprayJob(
 
   private static Finding flag(String product, Reason reason) {
     return new Finding(Weight.FLAG, product, reason);
-  }
-
-  private static String said(double value) {
-    return java.math.BigDecimal.valueOf(Math.round(value * 100) / 100.0)
-        .stripTrailingZeros()
-        .toPlainString();
   }
 }

@@ -10,7 +10,8 @@ import nimblefurrow.core.units.Refused;
  *
  * <p>Stems hold water (at most 1.5 mm): rain and dew (0.08 mm an hour within 1.5 °C of the dew
  * point, in still air without sun) wet them; the air dries them by a quarter of vapour deficit ×
- * (0.6 + 0.2·wind) + 0.15 × sun in MJ/m² an hour.
+ * (0.6 + 0.2·wind) + 0.15 × sun in MJ/m² an hour. The upper ground takes rain up, drains what is
+ * over field capacity, and dries by sun and deficit.
  */
 public final class WorkHours {
   private static final double MOST_STEM_MM = 1.5;
@@ -23,6 +24,14 @@ public final class WorkHours {
   /** Water that field capacity holds in the upper 15 cm of a silt loam, mm. */
   private static final double TOP_HOLDS_MM = 48;
 
+  /** Share of water over what the ground holds that drains in an hour. Working value. */
+  private static final double DRAINS = 0.05;
+
+  /** Taken from the upper ground by a MJ/m² of sun, and in an hour by a kPa of deficit, mm. */
+  private static final double SUN_TAKES_MM = 0.12;
+
+  private static final double AIR_TAKES_MM = 0.05;
+  private static final double DRY_GROUND = 0.3;
   private static final double MPH = 0.44704;
 
   private final List<Hour> hours;
@@ -93,7 +102,7 @@ public final class WorkHours {
               0,
               0);
       stems = wetted(stems, dry);
-      ground += dry.rainMm() / TOP_HOLDS_MM;
+      ground = drained(ground + dry.rainMm() / TOP_HOLDS_MM, dry);
       all.add(
           new Hour(
               dry.tempC(),
@@ -135,6 +144,14 @@ public final class WorkHours {
     double drying = h.vapourDeficitKPa() * (0.6 + 0.2 * h.windMPerS()) + 0.15 * sunMj;
     double wet = stems + h.rainMm() + (dew ? DEW_MM : 0) - 0.25 * drying;
     return Math.max(0, Math.min(MOST_STEM_MM, wet));
+  }
+
+  /** Above what it holds the ground drains; sun and dry air take water from it. */
+  private static double drained(double ground, Hour h) {
+    double sunMj = h.solarWPerM2() * 3600 / 1e6;
+    double taken = (SUN_TAKES_MM * sunMj + AIR_TAKES_MM * h.vapourDeficitKPa()) / TOP_HOLDS_MM;
+    double over = Math.max(0, ground - 1);
+    return Math.max(DRY_GROUND, ground - DRAINS * over - taken * Math.min(1, ground));
   }
 
   /** The hours with their stems and ground. */

@@ -93,7 +93,7 @@ public record EndingSideBySide(
       Spread weeksOfCover,
       Spread takenOff) {}
 
-  /** The field and what is wanted of its cover. */
+  /** The field and what is wanted of its cover; the next crop may be in the ground already. */
   public record Field(
       CoverPlan plan,
       CropSeasons crop,
@@ -102,13 +102,22 @@ public record EndingSideBySide(
       Purpose purpose,
       double target,
       LocalDate today,
-      EndingRules rules) {}
+      @Nullable LocalDate plantedOn,
+      EndingRules rules) {
+
+    /** The next crop on the day it was planted, or the first day it still can be. */
+    NextCrop coming() {
+      LocalDate wish = next.plantOn();
+      LocalDate day = plantedOn != null ? plantedOn : wish.isBefore(today) ? today : wish;
+      return new NextCrop(next.kind(), day);
+    }
+  }
 
   /** All ways, best first; those that do not fit stand last with the reason. */
   public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
     List<SeasonRun> standing = forecaster.runs(f.plan(), f.crop());
     List<EndingOption> options =
-        new EndingAdviser(f.plan(), f.crop(), standing, f.next(), f.organic()).options();
+        new EndingAdviser(f.plan(), f.crop(), standing, f.coming(), f.organic()).options();
     return options.parallelStream()
         .map(o -> row(forecaster, f, o))
         .sorted(
@@ -122,7 +131,9 @@ public record EndingSideBySide(
     PlantingLag lag = PlantingLag.of(o.way(), grassBeforeCorn(f));
     LocalDate endOn = endOn(f, o, lag);
     LocalDate plantOn =
-        o.way() == EndingWay.WINTER ? f.next().plantOn() : lag.plantOn(endOn, f.next().plantOn());
+        o.way() == EndingWay.WINTER || f.plantedOn() != null
+            ? f.coming().plantOn()
+            : lag.plantOn(endOn, f.coming().plantOn());
     LatePlanting curve = f.rules().late(f.next().kind());
     WayCost cost = f.rules().cost(o.way());
     InsurerZone zone = f.rules().insurer();
@@ -139,7 +150,7 @@ public record EndingSideBySide(
     }
     return new EndingSideBySide(
         o,
-        barred(f, o, curve, plantOn),
+        barred(f, o, curve, lag, endOn, plantOn),
         endOn,
         plantOn,
         outcome,
@@ -154,11 +165,22 @@ public record EndingSideBySide(
   }
 
   private static @Nullable Reason barred(
-      Field f, EndingOption o, LatePlanting curve, LocalDate plantOn) {
+      Field f,
+      EndingOption o,
+      LatePlanting curve,
+      PlantingLag lag,
+      LocalDate endOn,
+      LocalDate plantOn) {
     if (o.fit() == EndingOption.Fit.DOES_NOT) {
       return o.reasons().get(0);
     }
-    if (curve.tooLate(plantOn) && plantOn.isAfter(f.next().plantOn())) {
+    if (f.plantedOn() != null && o.way() != EndingWay.WINTER && !lag.holds(endOn, plantOn)) {
+      return Reason.of("{crop} is in the ground since {plant}: too late for this way on {end}")
+          .with("crop", f.next().kind().label())
+          .with("plant", plantOn)
+          .with("end", endOn);
+    }
+    if (f.plantedOn() == null && curve.tooLate(plantOn) && plantOn.isAfter(f.next().plantOn())) {
       return Reason.of("{crop} could not be planted before {plant}; the last day is {last}")
           .with("crop", f.next().kind().label())
           .with("plant", plantOn)
@@ -174,7 +196,7 @@ public record EndingSideBySide(
 
   /** The day that suits the wished planting best, never before today. */
   private static LocalDate endOn(Field f, EndingOption o, PlantingLag lag) {
-    LocalDate plant = f.next().plantOn();
+    LocalDate plant = f.coming().plantOn();
     LocalDate day =
         switch (o.way()) {
           case WINTER -> o.from();

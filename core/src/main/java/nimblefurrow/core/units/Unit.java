@@ -23,5 +23,13 @@ public enum Unit {
   /** Money. */
   USD,
   KMH,
-  HOURS
+  HOURS,
+  /** Spray volume. */
+  SPRAY_L_PER_HA,
+  /** A product measured in litres. */
+  PRODUCT_L_PER_HA,
+  /** A product measured in kilograms. */
+  PRODUCT_KG_PER_HA,
+  /** Active ingredient. */
+  G_PER_HA
 }

@@ -21,6 +21,9 @@ public enum UnitSystem {
   private static final double M_PER_FOOT = 0.3048;
   private static final double KM_PER_MILE = 1.609344;
   private static final double LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB;
+  private static final double L_PER_GALLON = 3.785411784;
+  private static final double FL_OZ_PER_GALLON = 128;
+  private static final double OZ_PER_LB = 16;
   private static final double M2_PER_FT2 = 0.09290304;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
@@ -43,6 +46,10 @@ public enum UnitSystem {
       case KG -> value / KG_PER_LB;
       case M -> value / M_PER_FOOT;
       case KMH -> value / KM_PER_MILE;
+      case SPRAY_L_PER_HA -> value * HA_PER_ACRE / L_PER_GALLON;
+      case PRODUCT_L_PER_HA -> value * HA_PER_ACRE / L_PER_GALLON * FL_OZ_PER_GALLON;
+      case PRODUCT_KG_PER_HA -> value * LB_PER_ACRE * OZ_PER_LB;
+      case G_PER_HA -> value / 1000 * LB_PER_ACRE;
       case DAYS, COUNT, USD, HOURS -> value;
     };
   }
@@ -72,6 +79,10 @@ public enum UnitSystem {
       case M -> us ? " ft" : " m";
       case KMH -> us ? " mph" : " km/h";
       case HOURS -> " h";
+      case SPRAY_L_PER_HA -> us ? " gal/ac" : " L/ha";
+      case PRODUCT_L_PER_HA -> us ? " fl oz/ac" : " L/ha";
+      case PRODUCT_KG_PER_HA -> us ? " oz/ac" : " kg/ha";
+      case G_PER_HA -> us ? " lb/ac" : " g/ha";
       case USD -> " $";
       case COUNT -> "";
     };
@@ -97,7 +108,9 @@ public enum UnitSystem {
       case HA -> this == US ? 0 : 1;
       case MM -> this == US ? 2 : 0;
       case PER_M2 -> this == US ? 1 : 0;
-      case KMH, HOURS -> 1;
+      case KMH, HOURS, SPRAY_L_PER_HA -> 1;
+      case PRODUCT_L_PER_HA, PRODUCT_KG_PER_HA -> this == US ? 1 : 2;
+      case G_PER_HA -> this == US ? 2 : 0;
       case M -> this == US ? 0 : 1;
       default -> 0;
     };

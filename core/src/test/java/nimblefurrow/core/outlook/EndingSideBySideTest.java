@@ -45,7 +45,7 @@ class EndingSideBySideTest {
             next.plantOn(),
             next.plantOn());
     return new EndingSideBySide.Field(
-        plan, CORN, next, organic, purpose, purpose.target(), today, RULES);
+        plan, CORN, next, organic, purpose, purpose.target(), today, null, RULES);
   }
 
   @Test

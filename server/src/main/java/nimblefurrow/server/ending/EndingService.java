@@ -129,7 +129,15 @@ class EndingService {
       PlannedField f, CoverPlan cover, Purpose purpose, double target, EndingRules own) {
     EndingSideBySide.Field asked =
         new EndingSideBySide.Field(
-            cover, f.crop(), f.next(), f.field().organic(), purpose, target, f.farm().today(), own);
+            cover,
+            f.crop(),
+            f.next(),
+            f.field().organic(),
+            purpose,
+            target,
+            f.farm().today(),
+            f.plantedOn(),
+            own);
     boolean grassBeforeCorn =
         f.next().kind() == NextCrop.Kind.CORN
             && cover.cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);

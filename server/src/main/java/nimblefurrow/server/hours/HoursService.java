@@ -88,7 +88,7 @@ class HoursService {
     FarmWeather weather = weathers.of(farm);
     DailyWeather ahead =
         weathers
-            .ahead(farm, DAYS)
+            .ahead(farm, DAYS - 1)
             .orElseThrow(
                 () ->
                     new Refused(
@@ -136,7 +136,7 @@ class HoursService {
     WorkHours hours = WorkHours.of(hourly, wetness);
     List<Hour> all = hours.hours();
     List<HourView> views = new ArrayList<>();
-    for (int i = from; i < Math.min(all.size(), from + DAYS * HOURS + HOURS); i++) {
+    for (int i = from; i < Math.min(all.size(), from + DAYS * HOURS); i++) {
       Hour h = all.get(i);
       views.add(
           new HourView(

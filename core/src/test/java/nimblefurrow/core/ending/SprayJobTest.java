@@ -1,0 +1,214 @@
+package nimblefurrow.core.ending;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.core.ending.SprayProduct.Mode;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.UnitSystem;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+/** A spray held against its labels: hand-worked amounts, and each limit said when it breaks. */
+class SprayJobTest {
+  private static final LocalDate DAY = LocalDate.of(2027, 5, 8);
+
+  private static SprayProduct product(String name, Mode mode) {
+    return new SprayProduct(
+        name,
+        "active " + name,
+        mode,
+        "L",
+        500,
+        1,
+        3,
+        100.0,
+        200.0,
+        4,
+        Map.of("corn", 7, "soybean", 0),
+        12,
+        14,
+        2000.0,
+        1.3,
+        4.5,
+        List.of(new SprayProduct.HeightRow(60, 2.5), new SprayProduct.HeightRow(30, 1.5)));
+  }
+
+  private static SprayJob.Context context(
+      NextCrop.Kind next, @Nullable Double heightCm, boolean organic, double used) {
+    return new SprayJob.Context(
+        DAY,
+        DAY.plusDays(3),
+        next,
+        heightCm,
+        4.0,
+        organic,
+        DAY.plusDays(10),
+        Map.of("active A", used),
+        true);
+  }
+
+  private static SprayJob job(
+      SprayJob.Context c, double rate, double carrier, SprayProduct... products) {
+    return SprayJob.of(
+        java.util.Arrays.stream(products).map(p -> new SprayJob.Use(p, rate)).toList(),
+        carrier,
+        3000,
+        40,
+        c);
+  }
+
+  private static List<String> said(SprayJob job, SprayJob.Weight weight) {
+    return job.findings().stream()
+        .filter(f -> f.weight() == weight)
+        .map(f -> f.reason().say(UnitSystem.METRIC))
+        .toList();
+  }
+
+  @Test
+  void tanksAndActiveByHand() {
+    SprayJob j =
+        job(context(NextCrop.Kind.SOYBEAN, null, false, 0), 2, 150, product("A", Mode.SYSTEMIC));
+    assertThat(j.tanks().tanks()).as("6000 L in tanks of 3000 L").isEqualTo(2);
+    assertThat(j.tanks().products().get(0).perTank()).isCloseTo(40, within(1e-9));
+    assertThat(j.parts().get(0).activeGPerHa()).isEqualTo(1000);
+    assertThat(said(j, SprayJob.Weight.BREAKS)).singleElement().asString().contains("graze");
+    assertThat(said(j, SprayJob.Weight.FLAG)).singleElement().asString().contains("hard water");
+  }
+
+  @Test
+  void everyEnteredLimitIsSaidWhenItBreaks() {
+    SprayJob j =
+        job(context(NextCrop.Kind.CORN, 80.0, true, 900), 3.5, 250, product("A", Mode.SYSTEMIC));
+    assertThat(said(j, SprayJob.Weight.BREAKS))
+        .hasSize(7)
+        .anyMatch(s -> s.contains("organic"))
+        .anyMatch(s -> s.contains("3.50 L/ha is outside its label: 1.00 L/ha to 3.00 L/ha"))
+        .anyMatch(s -> s.contains("no rate for plants of 80 cm"))
+        .anyMatch(s -> s.contains("250.0 L/ha of spray"))
+        .anyMatch(s -> s.contains("corn may be planted 7 days after it; planting is 3 days"))
+        .anyMatch(s -> s.contains("2,650 g/ha this season; its label allows 2,000 g/ha"));
+    assertThat(j.findings().get(0).weight())
+        .as("what breaks comes first")
+        .isEqualTo(SprayJob.Weight.BREAKS);
+  }
+
+  @Test
+  void theHeightPicksTheLabelsRow() {
+    SprayJob j =
+        job(context(NextCrop.Kind.SOYBEAN, 45.0, false, 0), 2, 150, product("A", Mode.SYSTEMIC));
+    assertThat(j.parts().get(0).heightRow()).isEqualTo(new SprayProduct.HeightRow(60, 2.5));
+    assertThat(said(j, SprayJob.Weight.FLAG)).anyMatch(s -> s.contains("ask for 2.50 L/ha"));
+  }
+
+  @Test
+  void pairsThatWorkAgainstEachOtherAreFlaggedByMode() {
+    SprayJob.Context c = context(NextCrop.Kind.SOYBEAN, null, false, 0);
+    assertThat(
+            said(
+                job(c, 2, 150, product("A", Mode.SYSTEMIC), product("B", Mode.CONTACT)),
+                SprayJob.Weight.FLAG))
+        .anyMatch(s -> s.contains("burns leaves before"));
+    assertThat(
+            said(
+                job(
+                    c,
+                    2,
+                    150,
+                    product("A", Mode.GRASS_SYSTEMIC),
+                    product("B", Mode.GROWTH_REGULATOR)),
+                SprayJob.Weight.FLAG))
+        .anyMatch(s -> s.contains("holds systemic grass control back"));
+    assertThat(said(job(c, 2, 150, product("A", Mode.RESIDUAL)), SprayJob.Weight.FLAG))
+        .anyMatch(s -> s.contains("catches a soil residual"));
+  }
+
+  @Test
+  void aLabelWithoutSenseIsRefusedWithItsPlace() {
+    assertThatThrownBy(
+            () ->
+                new SprayProduct(
+                    "A",
+                    "a",
+                    Mode.CONTACT,
+                    "L",
+                    500,
+                    3,
+                    1,
+                    null,
+                    null,
+                    0,
+                    Map.of(),
+                    0,
+                    null,
+                    null,
+                    null,
+                    null,
+                    List.of()))
+        .isInstanceOfSatisfying(Refused.class, r -> assertThat(r.where()).isEqualTo("highPerHa"));
+  }
+
+  @Test
+  void aRollerSlidesSoonerOnWetGroundAndSteeperSlopes() {
+    RollerPull firm = RollerPull.of(5700, 11000, 4, RollerPull.Footing.FIRM);
+    // 5700 kg × 9.81 × (sin + 0.08 cos) of 4 %.
+    assertThat(firm.pullKN()).isCloseTo(5.7 * 9.81 * 0.12 / Math.sqrt(1 + 0.0016), within(1e-6));
+    assertThat(RollerPull.of(5700, 11000, 4, RollerPull.Footing.WET).share())
+        .isGreaterThan(firm.share());
+    assertThat(RollerPull.of(5700, 11000, 30, RollerPull.Footing.WET).share()).isGreaterThan(1);
+  }
+
+  @Test
+  void aLightPlanterInAThickMatIsToldSo() {
+    PlanterSetup light = PlanterSetup.of(2400, 16, 6, true, false);
+    assertThat(light.kgPerRow()).isEqualTo(150);
+    assertThat(light.advice().get(0).say(UnitSystem.METRIC)).contains("is light: about 180 kg");
+    assertThat(PlanterSetup.of(4800, 16, 6, true, false).advice().get(0).say(UnitSystem.METRIC))
+        .doesNotContain("light");
+  }
+
+  @Test
+  void theInsurersRuleCountsFromPlanting() {
+    InsurerZone zone = EndingRules.shipped().insurer();
+    assertThat(zone.kept(DAY.plusDays(5), DAY)).isTrue();
+    assertThat(zone.kept(DAY.plusDays(6), DAY)).isFalse();
+    assertThat(zone.say(DAY.plusDays(8), DAY).say(UnitSystem.US)).contains("by 3 days");
+  }
+
+  @Test
+  void whatIsWatchedHangsOnTheWayAndTheCover() {
+    WatchList.Ended rolled =
+        new WatchList.Ended(
+            EndingWay.ROLL_PLANT,
+            DAY,
+            DAY,
+            NextCrop.Kind.CORN,
+            List.of(nimblefurrow.core.Farm.species("cereal_rye")),
+            6,
+            DAY.plusDays(20),
+            -30,
+            true);
+    assertThat(WatchList.of(rolled))
+        .extracting(WatchList.Item::key)
+        .contains("kill", "armyworm", "slugs", "slow", "nitrogen", "volunteers", "weeds");
+    assertThat(WatchList.of(rolled)).isSortedAccordingTo((a, b) -> a.from().compareTo(b.from()));
+    WatchList.Ended winter =
+        new WatchList.Ended(
+            EndingWay.WINTER,
+            DAY.minusMonths(6),
+            DAY,
+            NextCrop.Kind.SOYBEAN,
+            List.of(nimblefurrow.core.Farm.species("oats")),
+            1,
+            null,
+            5,
+            false);
+    assertThat(WatchList.of(winter))
+        .extracting(WatchList.Item::key)
+        .containsExactly("survivors", "cropStand", "weeds");
+  }
+}
