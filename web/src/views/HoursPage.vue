@@ -222,6 +222,9 @@ const now = computed(() => (picked.value === undefined ? null : view.value?.hour
 </template>
 
 <style scoped>
+.best {
+  margin-left: 8px;
+}
 .about {
   flex: 1 1 420px;
 }

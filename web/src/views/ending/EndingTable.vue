@@ -23,7 +23,7 @@ const hidden = computed(() => props.rows.length - listed.value.length)
 type Range = Schemas['EndingRange']
 const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') =>
   `${session.amount(r.low, unit).replace(/ [^ ]*$/, '')}–${session.amount(r.high, unit)}`
-const weeks = (n: number) => (n < 0.5 ? 'none' : `${Math.round(n)} weeks`)
+const weeks = (n: number) => (n < 0.5 ? 'none' : n < 1.5 ? '1 week' : `${Math.round(n)} weeks`)
 </script>
 
 <template>
@@ -37,7 +37,7 @@ const weeks = (n: number) => (n < 0.5 ? 'none' : `${Math.round(n)} weeks`)
           <th class="n">goal met</th>
           <th class="n desk">ground fit</th>
           <th class="n">mulch</th>
-          <th class="n">killed</th>
+          <th class="n desk">killed</th>
           <th class="n desk">weeds held</th>
           <th class="n desk">soil water</th>
           <th class="n desk">nitrogen</th>
@@ -76,9 +76,9 @@ const weeks = (n: number) => (n < 0.5 ? 'none' : `${Math.round(n)} weeks`)
               <td class="n desk">{{ r.outcome.groundFit }}</td>
               <td class="n">
                 {{ session.amount(r.outcome.mulch.middle, 'MG_PER_HA') }}
-                <div class="small muted nowrap">{{ range(r.outcome.mulch, 'MG_PER_HA') }}</div>
+                <div class="small muted nowrap desk">{{ range(r.outcome.mulch, 'MG_PER_HA') }}</div>
               </td>
-              <td class="n">
+              <td class="n desk">
                 {{ session.amount(r.outcome.kill.middle, 'SHARE') }}
                 <div class="small muted nowrap">{{ range(r.outcome.kill, 'SHARE') }}</div>
               </td>

@@ -14,6 +14,7 @@ const session = useSession()
 const doneOn = ref(session.farm?.today ?? '')
 const setting = ref<number>()
 const words = ref('')
+const bearing = ref<number>()
 const fromLots = ref<Record<string, number | undefined>>({})
 const refused = ref<Refusal | null>(null)
 const wrong = (at: string) => refused.value?.at(at) ?? ''
@@ -60,6 +61,7 @@ async function log() {
           targetKgPerHa: props.job.rateKgPerHa,
           seedKg: seedKg.value ?? 0,
           setting: setting.value,
+          bearingDeg: bearing.value,
           lots: Object.entries(fromLots.value)
             .filter(([, kg]) => kg)
             .map(([lotId, kg]) => ({ lotId, kg: kg! })),
@@ -93,6 +95,7 @@ async function log() {
       <FigureField v-model="areaHa" label="Area" unit="HA" :error="wrong('areaHa')" />
       <FigureField v-model="seedKg" label="Seed gone" unit="KG" :error="wrong('seedKg')" />
       <FigureField v-model="setting" label="Setting" />
+      <FigureField v-model="bearing" label="Driven towards, °" :error="wrong('bearingDeg')" />
       <template v-if="seedKg && lots.length">
         <p class="wide muted small">
           Out of which lots? Shared out as planned; change it to what it was, or empty all.
@@ -108,7 +111,7 @@ async function log() {
           {{ session.amount(taken, 'KG') }} of {{ session.amount(seedKg, 'KG') }} is accounted for.
         </p>
       </template>
-      <v-text-field v-model="words" label="In a few words" class="wide" />
+      <v-text-field v-model="words" label="In a few words" />
       <p v-if="achieved" class="wide">
         {{ session.amount(achieved, 'KG_PER_HA', 1) }},
         <b

@@ -104,7 +104,7 @@ function restart() {
         :class="{ on: looking === l }"
         @click="((look = l), restart())"
       >
-        <StageDrawing :look="l" :title="LOOKS[l]![0]" />
+        <StageDrawing v-if="!stops.length" :look="l" :title="LOOKS[l]![0]" />
         <span class="small">{{ LOOKS[l]![0] }}</span>
       </button>
     </div>
