@@ -33,7 +33,7 @@ class PlanTest {
     assertThat(start.get("seedOn").asString())
         .isBetween(window.at("/opens/day").asString(), window.at("/closes/day").asString());
     assertThat(window.at("/opens/reason/text").asString()).contains("{day}");
-    assertThat(preview.get("endings")).hasSize(11);
+    assertThat(preview.get("endings")).hasSize(14);
     assertThat(preview.at("/species/0/stages").size()).isGreaterThan(5);
 
     owner.post(farm + "/plans", save(furrow, start)).ok();

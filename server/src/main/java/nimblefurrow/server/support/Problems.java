@@ -71,6 +71,14 @@ class Problems extends ResponseEntityExceptionHandler {
     return detail;
   }
 
+  private static @Nullable Throwable refusal(Throwable thrown) {
+    Throwable cause = thrown;
+    while (cause != null && !(cause instanceof Refused)) {
+      cause = cause.getCause();
+    }
+    return cause;
+  }
+
   @Override
   protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
       HttpMessageNotReadableException e,
@@ -79,6 +87,14 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     String sentence = "This is not the JSON that is expected here.";
     String where = "";
+    if (e.getCause() instanceof JacksonException json && refusal(json) instanceof Refused refused) {
+      // A value in the body refused what it was to be made of.
+      String at = where(json);
+      ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, sentence(refused));
+      String path = at.isEmpty() ? refused.where() : at + "." + refused.where();
+      detail.setProperty("errors", List.of(new InputProblem.At(path, sentence(refused))));
+      return ResponseEntity.unprocessableContent().body(detail);
+    }
     if (e.getCause() instanceof JacksonException json) {
       where = where(json);
       sentence =

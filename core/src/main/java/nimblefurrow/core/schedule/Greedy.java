@@ -1,0 +1,133 @@
+package nimblefurrow.core.schedule;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import nimblefurrow.core.schedule.WorkProblem.Job;
+import nimblefurrow.core.schedule.WorkProblem.Kept;
+import nimblefurrow.core.schedule.WorkProblem.Option;
+
+/** First plans that a person might draw up by hand. */
+public final class Greedy {
+  private Greedy() {}
+
+  /** What is due first is put first, on its first way that has a machine. */
+  public static WorkPlan earliestDueFirst(WorkProblem problem) {
+    Lists lists = kept(problem);
+    List<int[]> all = open(problem, lists);
+    all.sort(Comparator.comparing(x -> option(problem, x).last()));
+    for (int[] x : all) {
+      if (lists.option[x[0]] < 0) {
+        int m = option(problem, x).machine();
+        lists.insert(m, lists.size[m], x[0], x[1]);
+      }
+    }
+    return new Walk(problem).plan(lists);
+  }
+
+  /**
+   * A plan to search from: what brings most for its hours is put in first, where it brings most.
+   */
+  static Lists mostForItsHours(WorkProblem problem) {
+    Lists lists = kept(problem);
+    Walk walk = new Walk(problem);
+    walk.run(lists, 0);
+    List<int[]> all = open(problem, lists);
+    all.sort(
+        Comparator.comparing(x -> -best(problem, option(problem, x)) / option(problem, x).hours()));
+    for (int round = 0; round < 2; round++) {
+      for (int[] x : all) {
+        int job = x[0];
+        if (lists.option[job] >= 0) {
+          continue;
+        }
+        int m = option(problem, x).machine();
+        double before = walk.value(lists);
+        int at = byPeak(problem, lists, m, x);
+        lists.insert(m, at, job, x[1]);
+        walk.run(lists, 0);
+        if (walk.value(lists) <= before) {
+          lists.remove(m, at);
+          walk.run(lists, 0);
+        }
+      }
+    }
+    return lists;
+  }
+
+  /** Behind all whose best day is earlier. */
+  private static int byPeak(WorkProblem problem, Lists lists, int m, int[] x) {
+    int peak = peak(option(problem, x));
+    int at = 0;
+    for (int i = 0; i < lists.size[m]; i++) {
+      int other = lists.jobs[m][i];
+      Option o = problem.jobs().get(other).options().get(lists.option[other]);
+      Kept kept = problem.jobs().get(other).kept();
+      if (peak(o) <= peak || kept != null && kept.begun()) {
+        at = i + 1;
+      }
+    }
+    return at;
+  }
+
+  static int peak(Option o) {
+    int best = Math.max(0, o.first());
+    for (int d = best; d <= Math.min(o.last(), o.value().length - 1); d++) {
+      best = o.value()[d] > o.value()[best] ? d : best;
+    }
+    return best;
+  }
+
+  private static double best(WorkProblem problem, Option o) {
+    return o.first() < problem.days() && o.last() >= 0
+        ? o.value()[Math.min(problem.days() - 1, peak(o))]
+        : 0;
+  }
+
+  /** Jobs of a kept plan on their machines in its order, begun ones first. */
+  static Lists kept(WorkProblem problem) {
+    Lists lists = new Lists(problem.machines().size(), problem.jobs().size());
+    List<Integer> order = new ArrayList<>();
+    for (int j = 0; j < problem.jobs().size(); j++) {
+      if (problem.jobs().get(j).kept() != null) {
+        order.add(j);
+      }
+    }
+    order.sort(
+        Comparator.comparing((Integer j) -> !begun(problem.jobs().get(j)))
+            .thenComparing(j -> start(problem.jobs().get(j))));
+    for (int j : order) {
+      Kept kept = problem.jobs().get(j).kept();
+      List<Option> options = problem.jobs().get(j).options();
+      for (int o = 0; o < options.size() && lists.option[j] < 0; o++) {
+        if (kept != null && options.get(o).machine() == kept.machine()) {
+          lists.insert(kept.machine(), lists.size[kept.machine()], j, o);
+          lists.notBefore[j] = kept.start();
+        }
+      }
+    }
+    return lists;
+  }
+
+  static boolean begun(Job job) {
+    return job.kept() != null && job.kept().begun();
+  }
+
+  private static int start(Job job) {
+    return job.kept() == null ? 0 : job.kept().start();
+  }
+
+  private static List<int[]> open(WorkProblem problem, Lists lists) {
+    List<int[]> all = new ArrayList<>();
+    for (int j = 0; j < problem.jobs().size(); j++) {
+      for (int o = 0; o < problem.jobs().get(j).options().size() && lists.option[j] < 0; o++) {
+        all.add(new int[] {j, o});
+      }
+    }
+    return all;
+  }
+
+  private static Option option(WorkProblem problem, int[] x) {
+    return problem.jobs().get(x[0]).options().get(x[1]);
+  }
+}

@@ -1,0 +1,218 @@
+package nimblefurrow.core.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
+import nimblefurrow.core.schedule.WorkPlan.Placed;
+import nimblefurrow.core.schedule.WorkPlan.Why;
+import nimblefurrow.core.schedule.WorkProblem.After;
+import nimblefurrow.core.schedule.WorkProblem.Job;
+import nimblefurrow.core.schedule.WorkProblem.Kept;
+import nimblefurrow.core.schedule.WorkProblem.Machine;
+import nimblefurrow.core.schedule.WorkProblem.Option;
+import nimblefurrow.core.schedule.WorkProblem.Person;
+import nimblefurrow.core.units.Refused;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Plans keep every rule, beat what is drawn up by hand, and say why a job is left out. */
+class WorkPlannerTest {
+  private static final LocalDate START = LocalDate.of(2026, 9, 12);
+  private static final int DAYS = 20;
+
+  private static double[] each(double hours) {
+    double[] all = new double[DAYS];
+    Arrays.fill(all, hours);
+    return all;
+  }
+
+  private static Person person(String name, double hours) {
+    return new Person(name, name, each(hours));
+  }
+
+  private static Machine machine(String name, double hours, Integer... runBy) {
+    return new Machine(name, name, each(hours), Set.of(runBy), 0.5, 25);
+  }
+
+  private static Option option(int machine, double hours, int first, int last, double most) {
+    double[] value = new double[DAYS];
+    for (int d = 0; d < DAYS; d++) {
+      value[d] = most - 20.0 * d;
+    }
+    return new Option(machine, "way", hours, first, last, value);
+  }
+
+  private static Job job(String name, After after, Option... options) {
+    return new Job(name, name, 1, 1, List.of(options), after, null);
+  }
+
+  private static WorkPlan plan(WorkProblem problem, int steps) {
+    AtomicLong used = new AtomicLong();
+    WorkPlan plan =
+        new Annealing()
+            .plan(problem, 1, () -> used.incrementAndGet() / (double) steps, better -> {});
+    PlanCheck.Found found = PlanCheck.of(problem, plan);
+    assertThat(found.broken()).isEmpty();
+    assertThat(found.value()).isCloseTo(plan.value(), within(1e-6));
+    return plan;
+  }
+
+  private static WorkProblem problem(List<Person> people, List<Machine> machines, Job... jobs) {
+    return new WorkProblem(START, DAYS, people, machines, List.of(jobs), 1, 0);
+  }
+
+  @Test
+  void aDayOfWorkByHand() {
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 8)),
+                List.of(machine("drill", 10, 0)),
+                job("a", null, option(0, 11, 0, 19, 900))),
+            50);
+    Placed p = plan.placed().get(0);
+    // 2 km of road at 25 km/h, half an hour of set-up, eleven of work: 8 hours, then 3.58.
+    assertThat(p.segments())
+        .extracting(WorkPlan.Segment::day, s -> Math.round(s.hours() * 100) / 100.0)
+        .containsExactly(
+            org.assertj.core.groups.Tuple.tuple(0, 8.0),
+            org.assertj.core.groups.Tuple.tuple(1, 3.58));
+    assertThat(plan.value()).isCloseTo(900 - 20 - 2, within(1e-9));
+  }
+
+  @Test
+  void twoMachinesShareOnePersonsDay() {
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 8)),
+                List.of(machine("drill", 10, 0), machine("roller", 10, 0)),
+                job("a", null, option(0, 6, 0, 0, 900)),
+                job("b", null, option(1, 6, 0, 0, 500))),
+            200);
+    assertThat(plan.placed()).singleElement().extracting(Placed::job).isEqualTo(0);
+    assertThat(plan.left().get(0).why()).isEqualTo(Why.CROWDED);
+  }
+
+  @Test
+  void whatFollowsWaitsAndIsNotLate() {
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 10), person("Bo", 10)),
+                List.of(machine("roller", 10, 0), machine("planter", 10, 1)),
+                job("roll", null, option(0, 5, 6, 12, 300)),
+                job("plant", new After(0, 1, 4), option(1, 5, 0, 19, 900))),
+            400);
+    Placed roll = plan.of(0);
+    Placed plant = plan.of(1);
+    assertThat(plant.start() - roll.finish()).isBetween(1, 4);
+    assertThat(roll.start()).isEqualTo(6);
+  }
+
+  @Test
+  void everyJobLeftOutSaysWhy() {
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 10), person("away", 0)),
+                List.of(machine("drill", 10, 0), machine("roller", 10, 1)),
+                job("none", null),
+                job("nobody", null, option(1, 5, 0, 19, 500)),
+                job("past", null, option(0, 5, -9, -2, 500)),
+                job("after", new After(2, 0, 9), option(0, 5, 0, 19, 500)),
+                job("dear", null, option(0, 5, 0, 19, -50))),
+            200);
+    assertThat(plan.placed()).isEmpty();
+    assertThat(plan.left())
+        .extracting(WorkPlan.Left::why)
+        .containsExactly(Why.NO_MACHINE, Why.NOBODY, Why.NO_TIME, Why.NOT_BEFORE, Why.NOT_WORTH);
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+  void onMadeUpFarmsNoRuleIsBrokenAndTheHandIsBeaten(long seed) {
+    WorkProblem farm = MadeUpWork.farm(seed, 40);
+    WorkPlan byHand = Greedy.earliestDueFirst(farm);
+    assertThat(PlanCheck.of(farm, byHand).broken()).isEmpty();
+    WorkPlan plan = plan(farm, 400);
+    assertThat(plan.value()).isGreaterThan(byHand.value());
+    double bound = Bound.of(farm, 150);
+    assertThat(plan.value()).isBetween(0.8 * bound, bound + 1e-6);
+  }
+
+  @Test
+  void aCheckerSeesWhatIsWrong() {
+    WorkProblem farm = MadeUpWork.farm(9, 20);
+    WorkPlan sound = plan(farm, 100);
+    Placed first = sound.placed().get(0);
+    List<Placed> doubled = new ArrayList<>(sound.placed());
+    doubled.add(first);
+    assertThat(PlanCheck.of(farm, new WorkPlan(doubled, sound.left(), 0, 0)).broken().toString())
+        .contains("done twice");
+    List<Placed> shorter = new ArrayList<>(sound.placed());
+    shorter.set(
+        0,
+        new Placed(
+            first.job(),
+            first.option(),
+            first.machine(),
+            first.start(),
+            first.finish(),
+            first.roadH(),
+            first.value(),
+            first.segments().subList(0, 0)));
+    assertThat(PlanCheck.of(farm, new WorkPlan(shorter, sound.left(), 0, 0)).broken().toString())
+        .contains("0.000 h are worked");
+  }
+
+  @Test
+  void aKeptPlanMovesLittleWhenADayRainsOut() {
+    WorkProblem farm = MadeUpWork.farm(3, 60);
+    WorkPlan kept = plan(farm, 600);
+    WorkProblem rained = MadeUpWork.rained(farm, kept, 4, 50);
+    WorkPlan again = plan(rained, 300);
+    long moved =
+        again.placed().stream()
+            .filter(
+                p -> {
+                  Kept before = rained.jobs().get(p.job()).kept();
+                  return before != null && before.machine() != p.machine();
+                })
+            .count();
+    assertThat(moved).isLessThanOrEqualTo(kept.placed().size() / 10);
+    for (Placed p : again.placed()) {
+      Kept before = rained.jobs().get(p.job()).kept();
+      if (before != null && before.begun()) {
+        assertThat(p.machine()).isEqualTo(before.machine());
+      }
+    }
+  }
+
+  @Test
+  void whatCannotBeIsRefusedWithItsPlace() {
+    assertThatThrownBy(
+            () ->
+                problem(
+                    List.of(),
+                    List.of(new Machine("m", "drill", each(10), Set.of(), 0, 0)),
+                    job("a", null, option(0, 5, 0, 19, 1))))
+        .isInstanceOfSatisfying(
+            Refused.class, r -> assertThat(r.where()).isEqualTo("machines[0].roadKmh"));
+    assertThatThrownBy(
+            () ->
+                problem(
+                    List.of(),
+                    List.of(machine("drill", 10)),
+                    job("a", null, option(0, 0, 0, 19, 1))))
+        .hasMessageContaining("takes some hours");
+  }
+}
