@@ -10,6 +10,7 @@ import {
   mdiScaleBalance,
   mdiScissorsCutting,
   mdiSeedOutline,
+  mdiTractor,
   mdiTrayArrowDown,
   mdiWarehouse,
   mdiWeatherPartlyRainy,
@@ -34,6 +35,7 @@ const newDay = ref('')
 
 const pages = [
   { to: '/season', name: 'Season', icon: mdiCalendarRange },
+  { to: '/work', name: 'Work', icon: mdiTractor },
   { to: '/open', name: 'Open now', icon: mdiDoorOpen },
   { to: '/endings', name: 'Endings', icon: mdiScissorsCutting },
   { to: '/hours', name: 'Hours', icon: mdiClockOutline },
@@ -47,7 +49,7 @@ const pages = [
   { to: '/account', name: 'Account', icon: mdiAccountOutline },
 ]
 /** What is looked at each day stands in the bar; the rest is a tap further. */
-const IN_BAR = 8
+const IN_BAR = 9
 const farm = computed(() => session.farm)
 
 function typing(event: KeyboardEvent) {

@@ -28,6 +28,7 @@ function fresh(): Schemas['MachineView'] {
     id: crypto.randomUUID(),
     name: '',
     kind: '',
+    work: ['seed'],
     methods: ['drill'],
     widthM: 9.144,
     speedKmh: 8,
@@ -50,7 +51,7 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
     <header class="row mb-3">
       <div class="grow">
         <h1>Shed</h1>
-        <p class="muted">What there is to seed with. Open a machine to set it.</p>
+        <p class="muted">What there is to work with. Open a machine to set it.</p>
       </div>
       <v-btn v-if="session.owner" color="primary" @click="editing = fresh()">Add a machine</v-btn>
     </header>
@@ -91,7 +92,14 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
             ><b>{{ session.amount(m.hopperM3, 'M3', 0) }}</b> hopper</span
           >
         </p>
-        <p class="small">{{ m.methods.map((k) => sentence(label(k))).join(' · ') }}</p>
+        <p class="small">
+          {{
+            [
+              ...m.methods.map((k) => sentence(label(k))),
+              ...(m.work ?? []).filter((w) => w !== 'seed').map(sentence),
+            ].join(' · ')
+          }}
+        </p>
         <p v-if="last(m.id)" class="small memory">
           Last set:
           <template v-if="last(m.id)!.setting !== undefined">

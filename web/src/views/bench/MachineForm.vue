@@ -11,6 +11,20 @@ const emit = defineEmits<{ saved: [] }>()
 const session = useSession()
 const form = ref({ ...machine.value! })
 const refused = ref<Refusal | null>(null)
+const only = ref((form.value.onlyDays ?? []).join(', '))
+const WORK = [
+  { title: 'Seed', value: 'seed' },
+  { title: 'Plant', value: 'plant' },
+  { title: 'Roll', value: 'roll' },
+  { title: 'Spray', value: 'spray' },
+  { title: 'Mow', value: 'mow' },
+  { title: 'Till', value: 'till' },
+  { title: 'Harvest', value: 'harvest' },
+]
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) => ({
+  title,
+  value: i + 1,
+}))
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 async function save() {
@@ -18,7 +32,10 @@ async function save() {
     await ask(
       api.PUT('/api/farms/{farmId}/machines/{machineId}', {
         params: { path: { farmId: session.farm?.id ?? '', machineId: form.value.id } },
-        body: form.value,
+        body: {
+          ...form.value,
+          onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
+        },
       }),
     )
     machine.value = null
@@ -37,9 +54,16 @@ async function save() {
         <v-text-field v-model="form.name" label="Name" :error-messages="wrong('name')" />
         <v-text-field v-model="form.kind" label="What it is" />
         <v-select
+          v-model="form.work"
+          multiple
+          label="Work it does"
+          :items="WORK"
+          :error-messages="wrong('work')"
+        />
+        <v-select
           v-model="form.methods"
           multiple
-          label="Used for"
+          label="Seeds by"
           :items="
             (session.choices?.methods ?? []).map((m) => ({
               title: sentence(m.label),
@@ -70,6 +94,23 @@ async function save() {
         <FigureField v-model="form.refillS" label="A refill, seconds" />
         <FigureField v-model="form.ferryKmh" label="Speed to the tender" unit="KMH" />
         <FigureField v-model="form.batteryMin" label="A battery lasts, minutes" />
+        <FigureField v-model="form.massKg" label="Empty mass" unit="KG" :error="wrong('massKg')" />
+        <FigureField v-model="form.rowUnits" label="Row units" />
+        <FigureField v-model="form.setUpH" label="Set-up at a field" unit="HOURS" />
+        <FigureField
+          v-model="form.roadKmh"
+          label="On the road"
+          unit="KMH"
+          :error="wrong('roadKmh')"
+        />
+        <v-select
+          v-model="form.weekdays"
+          multiple
+          label="There on"
+          :items="DAYS"
+          :error-messages="wrong('weekdays')"
+        />
+        <v-text-field v-model="only" label="Only on, such as 2026-09-22" />
         <FigureField v-model="form.usdPerHour" label="Cost an hour, $" />
         <FigureField v-model="form.usdPerHa" label="Or by area" unit="USD_PER_HA" />
         <v-checkbox v-model="form.hired" label="Hired" density="compact" />

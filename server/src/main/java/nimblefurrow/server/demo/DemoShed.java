@@ -17,6 +17,8 @@ import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.work.CrewService;
+import nimblefurrow.server.work.CrewView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -28,11 +30,13 @@ class DemoShed {
   private final ShedService shed;
   private final SeedService seed;
   private final SprayService sprays;
+  private final CrewService crew;
 
-  DemoShed(ShedService shed, SeedService seed, SprayService sprays) {
+  DemoShed(ShedService shed, SeedService seed, SprayService sprays, CrewService crew) {
     this.shed = shed;
     this.seed = seed;
     this.sprays = sprays;
+    this.crew = crew;
   }
 
   void load(UUID farmId) {
@@ -43,6 +47,22 @@ class DemoShed {
       shed.put(farmId, machine);
       machines.put(machine.name(), machine.id());
     }
+    all.get("crew")
+        .forEach(
+            c -> {
+              List<UUID> runs = new ArrayList<>();
+              c.get("runs").forEach(r -> runs.add(machines.get(r.asString())));
+              crew.put(
+                  farmId,
+                  new CrewView(
+                      UUID.randomUUID(),
+                      null,
+                      c.get("name").asString(),
+                      runs,
+                      c.get("hours").asDouble(),
+                      c.path("sundays").asBoolean(false),
+                      List.of()));
+            });
     all.get("lots").forEach(l -> seed.put(farmId, lot(l)));
     all.get("products")
         .forEach(p -> sprays.add(farmId, JsonMapper.shared().treeToValue(p, SprayProduct.class)));
@@ -81,10 +101,26 @@ class DemoShed {
         text(m, "meter"),
         number(m, "massKg"),
         rows == null ? null : rows.intValue(),
+        weekdays(m),
+        days(m),
+        null,
+        number(m, "roadKmh"),
         number(m, "usdPerHour"),
         number(m, "usdPerHa"),
         m.path("hired").asBoolean(false),
         text(m, "notes"));
+  }
+
+  private static @Nullable List<Integer> weekdays(JsonNode m) {
+    List<Integer> days = new ArrayList<>();
+    m.path("weekdays").forEach(d -> days.add(d.asInt()));
+    return days.isEmpty() ? null : days;
+  }
+
+  private static List<LocalDate> days(JsonNode m) {
+    List<LocalDate> days = new ArrayList<>();
+    m.path("onlyDays").forEach(d -> days.add(LocalDate.parse(d.asString())));
+    return days;
   }
 
   private static List<String> work(JsonNode m) {

@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -45,6 +46,13 @@ class Machine {
   String[] work;
   @Nullable Double massKg;
   @Nullable Integer rowUnits;
+  Integer[] weekdays = {1, 2, 3, 4, 5, 6, 7};
+  LocalDate[] onlyDays = {};
+
+  @Column(name = "set_up_h")
+  double setUpH = 0.4;
+
+  double roadKmh = 25;
   boolean hired;
   boolean removed;
   String notes = "";

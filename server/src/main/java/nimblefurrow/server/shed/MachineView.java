@@ -1,5 +1,6 @@
 package nimblefurrow.server.shed;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.load.LoadPlan;
@@ -17,6 +18,10 @@ import org.jspecify.annotations.Nullable;
  * @param payloadKg most mass it may carry, when less than a full hopper
  * @param massKg empty, for rollers and planters
  * @param rowUnits of planters
+ * @param weekdays days of the week it is there, Monday 1; every day when not said
+ * @param onlyDays the only days it is there, for call-outs; empty for any
+ * @param setUpH at each field; 0.4 when not said
+ * @param roadKmh between fields; 25 when not said
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
  */
@@ -41,6 +46,10 @@ public record MachineView(
     String meter,
     @Nullable Double massKg,
     @Nullable Integer rowUnits,
+    @Nullable List<Integer> weekdays,
+    @Nullable List<LocalDate> onlyDays,
+    @Nullable Double setUpH,
+    @Nullable Double roadKmh,
     @Nullable Double usdPerHour,
     @Nullable Double usdPerHa,
     boolean hired,
@@ -117,6 +126,10 @@ public record MachineView(
         m.meter,
         m.massKg,
         m.rowUnits,
+        List.of(m.weekdays),
+        List.of(m.onlyDays),
+        m.setUpH,
+        m.roadKmh,
         m.usdPerHour,
         m.usdPerHa,
         m.hired,

@@ -2,6 +2,7 @@ package nimblefurrow.server.shed;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -75,6 +76,14 @@ public class ShedService {
     stored.work = m.kinds().toArray(String[]::new);
     stored.massKg = m.massKg();
     stored.rowUnits = m.rowUnits();
+    stored.weekdays =
+        m.weekdays() == null
+            ? new Integer[] {1, 2, 3, 4, 5, 6, 7}
+            : m.weekdays().toArray(Integer[]::new);
+    stored.onlyDays =
+        m.onlyDays() == null ? new LocalDate[0] : m.onlyDays().toArray(LocalDate[]::new);
+    stored.setUpH = m.setUpH() == null ? 0.4 : m.setUpH();
+    stored.roadKmh = m.roadKmh() == null ? 25 : m.roadKmh();
     stored.methods = m.methods().toArray(String[]::new);
     stored.widthM = m.widthM();
     stored.speedKmh = m.speedKmh();
@@ -128,6 +137,13 @@ public class ShedService {
       Need.notNegative("hopperM3", "The tank", m.hopperM3());
     }
     optional("massKg", "The mass", m.massKg());
+    optional("roadKmh", "The speed on the road", m.roadKmh());
+    if (m.setUpH() != null) {
+      Need.notNegative("setUpH", "The set-up at a field", m.setUpH());
+    }
+    if (m.weekdays() != null && m.weekdays().stream().anyMatch(d -> d < 1 || d > 7)) {
+      throw new Refused("weekdays", "Days of the week are 1, Monday, to 7.");
+    }
     Need.notNegative("turnS", "The time of a turn", m.turnS());
     Need.notNegative("refillS", "The time of a refill", m.refillS());
     optional("payloadKg", "The mass limit", m.payloadKg());

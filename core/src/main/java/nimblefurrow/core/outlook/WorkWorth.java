@@ -1,0 +1,136 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.WayActs;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+
+/**
+ * What a day's delay of a job costs, as odds: share of years in which a cover still does what it is
+ * for, by the day it is seeded or ended. Run on some days, straight lines between.
+ */
+public final class WorkWorth {
+  private static final int SEEDING_STEP_DAYS = 7;
+  private static final int ENDING_STEP_DAYS = 5;
+  private static final double DEAD = 0.85;
+
+  private WorkWorth() {}
+
+  /**
+   * By seeding day.
+   *
+   * @param start day of index 0
+   * @param days how many
+   * @param opens first day of the window
+   * @param closes last day of the window
+   * @return shares, 0..1; 0 outside the window
+   */
+  public static double[] seeding(
+      Forecaster forecaster,
+      CoverPlan plan,
+      SeedingMethod method,
+      CropSeasons crop,
+      Purpose purpose,
+      LocalDate start,
+      int days,
+      LocalDate opens,
+      LocalDate closes) {
+    CoverPlan tried =
+        new CoverPlan(
+            plan.soil(),
+            plan.start(),
+            plan.coverFor(method),
+            method,
+            plan.seedOn(),
+            plan.endOn(),
+            plan.plantOn());
+    return along(
+        start,
+        days,
+        opens,
+        closes,
+        SEEDING_STEP_DAYS,
+        day -> {
+          CoverPlan on = tried.seededOn(day);
+          List<SeasonRun> runs = forecaster.runs(on, crop);
+          long met =
+              runs.stream().filter(r -> Worth.measure(purpose, on, r) >= purpose.target()).count();
+          return (double) met / runs.size();
+        });
+  }
+
+  /** By the day of ending: the goal is met then, and at least 85 % of the plants die. */
+  public static double[] ending(
+      Forecaster forecaster,
+      CoverPlan plan,
+      CropSeasons crop,
+      Purpose purpose,
+      EndingWay way,
+      LocalDate start,
+      int days,
+      LocalDate from,
+      LocalDate to) {
+    double target =
+        purpose == Purpose.HOLD_SOIL ? EndingSideBySide.HOLDS_SOIL_MG : purpose.target();
+    return along(
+        start,
+        days,
+        from,
+        to,
+        ENDING_STEP_DAYS,
+        day -> {
+          CoverPlan on =
+              new CoverPlan(
+                  plan.soil(),
+                  plan.start(),
+                  plan.cover(),
+                  plan.method(),
+                  plan.seedOn(),
+                  day,
+                  plan.plantOn(),
+                  plan.seen());
+          List<SeasonRun> runs =
+              forecaster.runs(on, crop, WayActs.of(way, day), SeasonColumns.Detail.FULL);
+          double sum = 0;
+          for (SeasonRun r : runs) {
+            EndingMeasure m = EndingMeasure.of(on, r, 0);
+            // A kill is worth something by itself; the goal on top of it is worth all.
+            sum += m.kill() >= DEAD ? m.reached(purpose) >= target ? 1 : 0.5 : 0;
+          }
+          return sum / runs.size();
+        });
+  }
+
+  private static double[] along(
+      LocalDate start,
+      int days,
+      LocalDate from,
+      LocalDate to,
+      int step,
+      ToDoubleFunction<LocalDate> at) {
+    double[] all = new double[days];
+    int first = (int) Math.max(0, ChronoUnit.DAYS.between(start, from));
+    int last = (int) Math.min(days - 1, ChronoUnit.DAYS.between(start, to));
+    if (last < first) {
+      return all;
+    }
+    double before = at.applyAsDouble(start.plusDays(first));
+    all[first] = before;
+    for (int d = first; d < last; d += step) {
+      int next = Math.min(last, d + step);
+      double then = at.applyAsDouble(start.plusDays(next));
+      for (int i = d + 1; i <= next; i++) {
+        all[i] = before + (then - before) * (i - d) / (next - d);
+      }
+      before = then;
+    }
+    return all;
+  }
+}

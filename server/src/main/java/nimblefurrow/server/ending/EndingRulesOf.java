@@ -1,0 +1,22 @@
+package nimblefurrow.server.ending;
+
+import java.util.UUID;
+import nimblefurrow.core.ending.EndingRules;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The rules of a farm's endings: its own, or those that ship. */
+@Service
+public class EndingRulesOf {
+  private final FarmRulesRows rows;
+
+  EndingRulesOf(FarmRulesRows rows) {
+    this.rows = rows;
+  }
+
+  /** Rules of a farm. */
+  @Transactional(readOnly = true)
+  public EndingRules of(UUID farmId) {
+    return rows.findById(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);
+  }
+}

@@ -1,0 +1,84 @@
+package nimblefurrow.server.work;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people of a farm and what they can run. Callers have checked who asks. */
+@Service
+public class CrewService {
+  private final CrewMembers members;
+
+  CrewService(CrewMembers members) {
+    this.members = members;
+  }
+
+  /** Everyone by name. */
+  @Transactional(readOnly = true)
+  public List<CrewView> all(UUID farmId) {
+    return members.findByFarmIdOrderByName(farmId).stream().map(CrewService::view).toList();
+  }
+
+  /**
+   * Adds or changes someone.
+   *
+   * @throws ChangedMeanwhile when someone saved them since they were read
+   */
+  @Transactional
+  public CrewView put(UUID farmId, CrewView in) {
+    if (in.name().isBlank()) {
+      throw new Refused("name", "Give a name.");
+    }
+    if (!(in.hoursPerDay() >= 0 && in.hoursPerDay() <= 24)) {
+      throw new Refused("hoursPerDay", "A day has 0 to 24 hours.");
+    }
+    String name = in.name().strip();
+    if (members.findByFarmIdOrderByName(farmId).stream()
+        .anyMatch(m -> m.name.equalsIgnoreCase(name) && !m.id.equals(in.id()))) {
+      throw new Refused("name", "There is already someone called " + name + ".");
+    }
+    CrewMember m = members.findById(in.id()).orElse(null);
+    if (m == null) {
+      m = new CrewMember();
+      m.id = in.id();
+      m.farmId = farmId;
+    } else if (!m.farmId.equals(farmId)) {
+      throw new NotFound("This farm has no such person.");
+    } else if (!Objects.equals(m.version, in.version())) {
+      throw new ChangedMeanwhile("Someone else changed " + m.name + " while you did.", view(m));
+    }
+    m.name = name;
+    m.machines = in.machines().toArray(UUID[]::new);
+    m.hoursPerDay = in.hoursPerDay();
+    m.worksSundays = in.worksSundays();
+    m.daysOff = in.daysOff().toArray(LocalDate[]::new);
+    return view(members.saveAndFlush(m));
+  }
+
+  /** Takes someone off the crew. */
+  @Transactional
+  public void remove(UUID farmId, UUID id) {
+    members.delete(
+        members
+            .findById(id)
+            .filter(m -> m.farmId.equals(farmId))
+            .orElseThrow(() -> new NotFound("This farm has no such person.")));
+  }
+
+  private static CrewView view(CrewMember m) {
+    return new CrewView(
+        m.id,
+        m.version,
+        m.name,
+        List.of(m.machines),
+        m.hoursPerDay,
+        m.worksSundays,
+        List.of(m.daysOff));
+  }
+}

@@ -1,0 +1,22 @@
+package nimblefurrow.server.work;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Someone who works.
+ *
+ * @param version for saving: the version that was read; null for a new one
+ * @param machines they can run
+ * @param daysOff days they are not there
+ */
+public record CrewView(
+    UUID id,
+    @Nullable Long version,
+    String name,
+    List<UUID> machines,
+    double hoursPerDay,
+    boolean worksSundays,
+    List<LocalDate> daysOff) {}

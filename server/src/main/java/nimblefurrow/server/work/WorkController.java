@@ -1,0 +1,140 @@
+package nimblefurrow.server.work;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.InputProblem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The crew, the plan of the work, and laying it out. */
+@RestController
+@RequestMapping("/api/farms/{farmId}")
+class WorkController {
+  private final WorkService work;
+  private final CrewService crew;
+  private final Access access;
+
+  WorkController(WorkService work, CrewService crew, Access access) {
+    this.work = work;
+    this.crew = crew;
+    this.access = access;
+  }
+
+  @GetMapping("/crew")
+  List<CrewView> crew(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return crew.all(farmId);
+  }
+
+  @PutMapping("/crew/{id}")
+  CrewView put(@PathVariable UUID farmId, @PathVariable UUID id, @RequestBody CrewView in) {
+    access.manage(farmId);
+    if (!in.id().equals(id)) {
+      throw new InputProblem("id", "The id is not the one in the address.");
+    }
+    return crew.put(farmId, in);
+  }
+
+  @DeleteMapping("/crew/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable UUID farmId, @PathVariable UUID id) {
+    access.manage(farmId);
+    crew.remove(farmId, id);
+  }
+
+  @GetMapping("/work")
+  WorkViews.WorkView work(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return work.work(farmId);
+  }
+
+  /** The last laying-out, if there was one. */
+  record LastRun(WorkViews.@Nullable RunView run) {}
+
+  @GetMapping("/work/run")
+  LastRun last(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return new LastRun(work.last(farmId));
+  }
+
+  @PostMapping("/work/run")
+  WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
+    access.manage(farmId);
+    return work.ask(farmId, in, access.person().name());
+  }
+
+  @PostMapping("/work/run/{runId}/stop")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stop(@PathVariable UUID farmId, @PathVariable UUID runId) {
+    access.manage(farmId);
+    work.stop(farmId, runId);
+  }
+
+  @PostMapping("/work/keep")
+  WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
+    access.manage(farmId);
+    return work.keep(farmId, in);
+  }
+
+  /** Whether there was anything to take back. */
+  record TakenBack(boolean undone) {}
+
+  @PostMapping("/work/undo")
+  TakenBack undo(@PathVariable UUID farmId) {
+    access.manage(farmId);
+    return new TakenBack(work.undo(farmId));
+  }
+
+  @PostMapping("/work/{itemId}/done")
+  WorkViews.WorkView done(
+      @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
+    access.work(farmId);
+    return work.done(farmId, itemId, in.share(), access.person().id());
+  }
+
+  @PostMapping("/work/{itemId}/pin")
+  WorkViews.WorkView pin(
+      @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.PinInput in) {
+    access.manage(farmId);
+    return work.pin(farmId, itemId, in);
+  }
+
+  @GetMapping("/work/{itemId}/elsewhere")
+  List<WorkViews.ElsewhereView> elsewhere(@PathVariable UUID farmId, @PathVariable UUID itemId) {
+    access.see(farmId);
+    return work.elsewhere(farmId, itemId);
+  }
+
+  @GetMapping("/work/odds")
+  WorkViews.OddsView odds(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return work.odds(farmId);
+  }
+
+  /** One person's days, or everyone's, as a calendar file. */
+  @GetMapping("/work.ics")
+  ResponseEntity<byte[]> calendar(
+      @PathVariable UUID farmId, @RequestParam(defaultValue = "") String person) {
+    access.see(farmId);
+    String ics = WorkCalendar.write(work.work(farmId).items(), person);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType("text/calendar"))
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"work.ics\"")
+        .body(ics.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,31 @@
+package nimblefurrow.server.work;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+class WorkItem {
+  @Id UUID id;
+  UUID farmId;
+  UUID fieldId;
+  String kind;
+  String way;
+  UUID machineId;
+  LocalDate startOn;
+  LocalDate finishOn;
+  double hours;
+  double shareDone;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<WorkViews.Shift> segments;
+
+  boolean pinned;
+  @Version @Nullable Long version;
+}

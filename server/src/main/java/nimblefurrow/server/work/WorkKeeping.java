@@ -1,0 +1,28 @@
+package nimblefurrow.server.work;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+@Entity
+class WorkKeeping {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  long id;
+
+  UUID farmId;
+  Instant keptAt;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Column(name = "before")
+  List<WorkViews.ItemView> items;
+
+  boolean undone;
+}

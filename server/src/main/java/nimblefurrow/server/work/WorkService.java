@@ -1,0 +1,416 @@
+package nimblefurrow.server.work;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.schedule.Replay;
+import nimblefurrow.core.schedule.WorkPlan;
+import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.ending.EndingRulesOf;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.worklog.LogService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The kept plan of the work, and what is asked of it. Callers have checked who asks. */
+@Service
+class WorkService {
+  static final double USUAL_SECONDS = 6;
+  static final double USUAL_USD_PER_MOVE = 80;
+  static final double USUAL_GOAL_USD_PER_HA = 250;
+  private static final List<String> ACTIVE = List.of("waiting", "running");
+  private static final int RISKY_SHOWN = 8;
+  private static final int MORE_SHOWN = 4;
+
+  private final WorkItems items;
+  private final WorkRuns runs;
+  private final WorkKeepings keepings;
+  private final WorkBuilder builder;
+  private final EndingRulesOf rules;
+  private final FarmService farms;
+  private final FieldService fields;
+  private final ShedService shed;
+  private final LogService log;
+  private final Clock clock;
+
+  WorkService(
+      WorkItems items,
+      WorkRuns runs,
+      WorkKeepings keepings,
+      WorkBuilder builder,
+      EndingRulesOf rules,
+      FarmService farms,
+      FieldService fields,
+      ShedService shed,
+      LogService log,
+      Clock clock) {
+    this.items = items;
+    this.runs = runs;
+    this.keepings = keepings;
+    this.builder = builder;
+    this.rules = rules;
+    this.farms = farms;
+    this.fields = fields;
+    this.shed = shed;
+    this.log = log;
+    this.clock = clock;
+  }
+
+  /** The kept plan. */
+  @Transactional(readOnly = true)
+  WorkViews.WorkView work(UUID farmId) {
+    return new WorkViews.WorkView(farms.get(farmId).today(), views(farmId), List.of());
+  }
+
+  private List<WorkViews.ItemView> views(UUID farmId) {
+    Map<UUID, String> names =
+        fields.list(farmId).stream().collect(Collectors.toMap(FieldView::id, FieldView::name));
+    Map<UUID, String> machines = shed.names(farmId);
+    return items.findByFarmId(farmId).stream()
+        .sorted(Comparator.comparing((WorkItem i) -> i.startOn).thenComparing(i -> i.finishOn))
+        .map(
+            i ->
+                new WorkViews.ItemView(
+                    i.id,
+                    i.fieldId,
+                    names.getOrDefault(i.fieldId, ""),
+                    i.kind,
+                    i.way,
+                    label(i),
+                    i.machineId,
+                    machines.getOrDefault(i.machineId, ""),
+                    i.startOn,
+                    i.finishOn,
+                    i.hours,
+                    i.shareDone,
+                    i.pinned,
+                    i.segments))
+        .toList();
+  }
+
+  private static String label(WorkItem i) {
+    return switch (i.kind) {
+      case "seed" -> SeedingMethod.of(i.way).label();
+      case "end" -> EndingWay.of(i.way).label();
+      default -> i.kind;
+    };
+  }
+
+  /** Asks for a laying-out; while one is under way that one is shown. */
+  @Transactional
+  WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who) {
+    WorkRun active = runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).orElse(null);
+    if (active != null) {
+      return view(active);
+    }
+    double seconds = in.seconds() == null ? USUAL_SECONDS : in.seconds();
+    if (!(seconds > 0 && seconds <= 120)) {
+      throw new Refused("seconds", "Give it more than 0 and up to 120 seconds.");
+    }
+    double move = in.usdPerMove() == null ? USUAL_USD_PER_MOVE : in.usdPerMove();
+    double goal = in.goalUsdPerHa() == null ? USUAL_GOAL_USD_PER_HA : in.goalUsdPerHa();
+    if (!(move >= 0 && move <= 1e6 && goal >= 0 && goal <= 1e5)) {
+      throw new Refused("usdPerMove", "Prices are 0 or more, and less than a farm.");
+    }
+    WorkRun run = new WorkRun();
+    run.id = UUID.randomUUID();
+    run.farmId = farmId;
+    run.state = "waiting";
+    run.askedAt = Instant.now(clock);
+    run.askedBy = who;
+    run.seconds = seconds;
+    run.usdPerMove = move;
+    run.goalUsdPerHa = goal;
+    try {
+      return view(runs.saveAndFlush(run));
+    } catch (DataIntegrityViolationException e) {
+      throw new Refused("farm", "Someone else has just begun to lay out the work; look again.");
+    }
+  }
+
+  /** The last laying-out; nothing when there was none. */
+  @Transactional(readOnly = true)
+  WorkViews.@Nullable RunView last(UUID farmId) {
+    return runs.findFirstByFarmIdOrderByAskedAtDesc(farmId).map(WorkService::view).orElse(null);
+  }
+
+  /** Stops a laying-out; what it has found is shown. */
+  @Transactional
+  void stop(UUID farmId, UUID runId) {
+    if (runs.stop(farmId, runId) == 0) {
+      throw new NotFound("There is no such laying-out.");
+    }
+  }
+
+  private static WorkViews.RunView view(WorkRun r) {
+    return new WorkViews.RunView(
+        r.id, r.state, r.askedBy, r.seconds, r.progress, r.money, r.trouble, r.result);
+  }
+
+  /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
+  @Transactional
+  WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
+    WorkViews.Proposal proposal =
+        runs.findById(in.runId())
+            .filter(r -> r.farmId.equals(farmId))
+            .map(r -> r.result)
+            .orElseThrow(() -> new NotFound("There is no such proposal."));
+    remember(farmId);
+    Set<String> wanted =
+        in.keys() == null
+            ? proposal.items().stream().map(WorkViews.ProposedItem::key).collect(Collectors.toSet())
+            : new HashSet<>(in.keys());
+    Map<String, WorkItem> now = new HashMap<>();
+    items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.kind, i));
+    for (WorkViews.ProposedItem p : proposal.items()) {
+      if (!wanted.contains(p.key())) {
+        continue;
+      }
+      WorkItem item = now.getOrDefault(p.key(), new WorkItem());
+      if (item.id == null) {
+        item.id = UUID.randomUUID();
+        item.farmId = farmId;
+        item.fieldId = p.fieldId();
+        item.kind = p.kind();
+      }
+      item.way = p.way();
+      item.machineId = p.machineId();
+      item.startOn = p.startOn();
+      item.finishOn = p.finishOn();
+      item.hours = p.hours();
+      item.segments = p.segments();
+      items.save(item);
+    }
+    if (in.keys() == null) {
+      Set<String> left =
+          proposal.left().stream().map(l -> l.fieldId() + l.kind()).collect(Collectors.toSet());
+      now.forEach(
+          (key, item) -> {
+            if (left.contains(key) && item.shareDone == 0) {
+              items.delete(item);
+            }
+          });
+    }
+    items.flush();
+    return work(farmId);
+  }
+
+  private void remember(UUID farmId) {
+    WorkKeeping keeping = new WorkKeeping();
+    keeping.farmId = farmId;
+    keeping.keptAt = Instant.now(clock);
+    keeping.items = views(farmId);
+    keepings.save(keeping);
+  }
+
+  /** Puts back what was kept before the last change; false when there is nothing. */
+  @Transactional
+  boolean undo(UUID farmId) {
+    WorkKeeping last = keepings.findFirstByFarmIdAndUndoneFalseOrderByIdDesc(farmId).orElse(null);
+    if (last == null) {
+      return false;
+    }
+    items.deleteByFarmId(farmId);
+    items.flush();
+    for (WorkViews.ItemView v : last.items) {
+      WorkItem item = new WorkItem();
+      item.id = v.id();
+      item.farmId = farmId;
+      item.fieldId = v.fieldId();
+      item.kind = v.kind();
+      item.way = v.way();
+      item.machineId = v.machineId();
+      item.startOn = v.startOn();
+      item.finishOn = v.finishOn();
+      item.hours = v.hours();
+      item.shareDone = v.shareDone();
+      item.segments = v.segments();
+      item.pinned = v.pinned();
+      items.save(item);
+    }
+    last.undone = true;
+    return true;
+  }
+
+  /** Says how much of a job is done; wholly done it is logged on its field. */
+  @Transactional
+  WorkViews.WorkView done(UUID farmId, UUID itemId, double share, UUID account) {
+    WorkItem item = find(farmId, itemId);
+    if (!(share >= 0 && share <= 1)) {
+      throw new Refused("share", "What is done is between nothing and all of it.");
+    }
+    FarmView farm = farms.get(farmId);
+    boolean before = item.shareDone >= 1;
+    item.shareDone = share;
+    UUID entry = UUID.nameUUIDFromBytes((item.id + "done").getBytes());
+    if (share >= 1 && !before) {
+      LocalDate day = farm.today();
+      item.finishOn = day.isBefore(item.startOn) ? item.startOn : day;
+      String kind =
+          switch (item.kind) {
+            case "seed" -> "seeded";
+            case "end" -> "ended";
+            case "plant" -> "planted";
+            default -> "harvested";
+          };
+      log.add(
+          farmId,
+          item.fieldId,
+          new LogService.EntryView(
+              entry, day, kind, label(item) + ", from the plan", null, null, null, null),
+          day,
+          account);
+    } else if (share < 1 && before) {
+      log.remove(farmId, entry);
+    }
+    items.saveAndFlush(item);
+    return work(farmId);
+  }
+
+  /** Pins a job to a day and a machine, or lets it go. */
+  @Transactional
+  WorkViews.WorkView pin(UUID farmId, UUID itemId, WorkViews.PinInput in) {
+    WorkItem item = find(farmId, itemId);
+    remember(farmId);
+    item.pinned = in.pinned();
+    if (in.startOn() != null) {
+      if (in.startOn().isBefore(farms.get(farmId).today())) {
+        throw new Refused("startOn", "A job cannot be pinned to a day that is past.");
+      }
+      long days = java.time.temporal.ChronoUnit.DAYS.between(item.startOn, in.startOn());
+      item.startOn = in.startOn();
+      item.finishOn = item.finishOn.plusDays(days);
+      item.segments =
+          item.segments.stream()
+              .map(s -> new WorkViews.Shift(s.day().plusDays(days), s.person(), s.hours()))
+              .toList();
+    }
+    if (in.machineId() != null) {
+      shed.machine(farmId, in.machineId());
+      item.machineId = in.machineId();
+    }
+    items.saveAndFlush(item);
+    return work(farmId);
+  }
+
+  private WorkItem find(UUID farmId, UUID itemId) {
+    return items
+        .findById(itemId)
+        .filter(i -> i.farmId.equals(farmId))
+        .orElseThrow(() -> new NotFound("There is no such job in the plan."));
+  }
+
+  WorkBuilder.Built built(UUID farmId, double usdPerMove, double goal, WorkBuilder.Told told) {
+    return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
+  }
+
+  /** Why a job stands where it does: what the plan would gain or lose elsewhere. */
+  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID itemId) {
+    WorkItem item = find(farmId, itemId);
+    WorkBuilder.Built b = built(farmId, 0, USUAL_GOAL_USD_PER_HA, share -> {});
+    int job = -1;
+    for (int j = 0; j < b.jobs().size(); j++) {
+      WorkBuilder.JobInfo info = b.jobs().get(j);
+      job = info.fieldId().equals(item.fieldId) && info.kind().equals(item.kind) ? j : job;
+    }
+    if (job < 0) {
+      throw new NotFound("This job is done, or its window has passed.");
+    }
+    int asked = job;
+    return Replay.elsewhere(b.problem(), job).stream()
+        .map(
+            e ->
+                new WorkViews.ElsewhereView(
+                    b.machines().get(e.machine()).name(),
+                    b.jobs().get(asked).ways().get(e.option()).label(),
+                    b.problem().start().plusDays(e.start()),
+                    e.value(),
+                    b.machines().get(e.machine()).id().equals(item.machineId)
+                        && b.problem().start().plusDays(e.start()).equals(item.startOn)))
+        .toList();
+  }
+
+  /** The kept plan in every year's workable days. */
+  WorkViews.OddsView odds(UUID farmId) {
+    WorkBuilder.Built b = built(farmId, 0, USUAL_GOAL_USD_PER_HA, share -> {});
+    List<Integer> kept = new ArrayList<>();
+    for (int j = 0; j < b.jobs().size(); j++) {
+      if (b.problem().jobs().get(j).kept() != null) {
+        kept.add(j);
+      }
+    }
+    int years = b.weather().years();
+    int[] done = new int[b.jobs().size()];
+    List<Integer> byYear = new ArrayList<>();
+    List<WorkProblem> frames = new ArrayList<>();
+    for (int y = 0; y < years; y++) {
+      WorkProblem under = WorkPlans.under(b, y);
+      frames.add(under);
+      WorkPlan plan = Replay.of(under);
+      plan.placed().forEach(p -> done[p.job()]++);
+      byYear.add(plan.placed().size());
+    }
+    Collections.sort(byYear);
+    List<WorkViews.JobOdds> risky =
+        kept.stream()
+            .filter(j -> done[j] < years)
+            .sorted(Comparator.comparing(j -> done[j]))
+            .limit(RISKY_SHOWN)
+            .map(
+                j ->
+                    new WorkViews.JobOdds(
+                        b.jobs().get(j).fieldId(),
+                        b.jobs().get(j).field(),
+                        b.jobs().get(j).kind(),
+                        done[j],
+                        years))
+            .toList();
+    return new WorkViews.OddsView(kept.size(), years, byYear, risky, more(b, frames, byYear));
+  }
+
+  /** One more whole day of each machine, a week or two ahead: how many more jobs a year. */
+  private static List<WorkViews.OneMoreDay> more(
+      WorkBuilder.Built b, List<WorkProblem> frames, List<Integer> byYear) {
+    double usual = byYear.stream().mapToInt(i -> i).average().orElse(0);
+    List<WorkViews.OneMoreDay> all = new ArrayList<>();
+    for (int m = 0; m < b.machines().size(); m++) {
+      for (int day : new int[] {3, 10, 17, 24}) {
+        if (day >= b.problem().days() || frames.isEmpty()) {
+          continue;
+        }
+        double sum = 0;
+        for (WorkProblem f : frames) {
+          sum += Replay.of(WorkPlans.oneMoreDay(b, f, m, day)).placed().size();
+        }
+        double gain = sum / frames.size() - usual;
+        if (gain > 0.05) {
+          all.add(
+              new WorkViews.OneMoreDay(
+                  b.machines().get(m).name(), b.problem().start().plusDays(day), gain));
+        }
+      }
+    }
+    all.sort(Comparator.comparing(o -> -o.moreJobs()));
+    return all.stream().limit(MORE_SHOWN).toList();
+  }
+}

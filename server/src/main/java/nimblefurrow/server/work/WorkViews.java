@@ -1,0 +1,139 @@
+package nimblefurrow.server.work;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** The work as the wire shows and takes it. */
+final class WorkViews {
+  private WorkViews() {}
+
+  /** Hours of someone on a day; no name where the machine brings its own crew. */
+  record Shift(LocalDate day, @Nullable String person, double hours) {}
+
+  /**
+   * A job of the kept plan.
+   *
+   * @param kind {@code harvest}, {@code seed}, {@code end} or {@code plant}
+   * @param shareDone how much of it is done, 0..1
+   */
+  record ItemView(
+      UUID id,
+      UUID fieldId,
+      String field,
+      String kind,
+      String way,
+      String label,
+      UUID machineId,
+      String machine,
+      LocalDate startOn,
+      LocalDate finishOn,
+      double hours,
+      double shareDone,
+      boolean pinned,
+      List<Shift> segments) {}
+
+  /**
+   * A job of a proposal.
+   *
+   * @param key for keeping it
+   * @param change {@code new}, {@code moved}, {@code same}
+   * @param wasMachine before, when it was kept otherwise
+   * @param value money it brings by the plan's reckoning
+   */
+  record ProposedItem(
+      String key,
+      UUID fieldId,
+      String field,
+      String kind,
+      String way,
+      String label,
+      UUID machineId,
+      String machine,
+      LocalDate startOn,
+      LocalDate finishOn,
+      double hours,
+      double value,
+      String change,
+      @Nullable String wasMachine,
+      @Nullable LocalDate wasOn,
+      List<Shift> segments) {}
+
+  /** A job that is left out, and why in a sentence. */
+  record LeftItem(UUID fieldId, String field, String kind, String why) {}
+
+  /** Hours asked and hours there are, by day from the plan's first. */
+  record LaneView(String name, boolean person, List<Double> asked, List<Double> there) {}
+
+  /**
+   * What a laying-out proposes.
+   *
+   * @param value money of all its jobs
+   * @param keptValue money of the kept plan walked again today
+   * @param byHand money of taking what is due first
+   * @param steps how the value rose
+   */
+  record Proposal(
+      LocalDate start,
+      double value,
+      double keptValue,
+      double byHand,
+      double roadKm,
+      List<ProposedItem> items,
+      List<LeftItem> left,
+      List<LaneView> lanes,
+      List<Double> steps) {}
+
+  /** A laying-out. */
+  record RunView(
+      UUID id,
+      String state,
+      String askedBy,
+      double seconds,
+      double progress,
+      @Nullable Double value,
+      @Nullable String trouble,
+      @Nullable Proposal proposal) {}
+
+  /** What to lay out, for how long, and at what prices. */
+  record RunInput(
+      @Nullable Double seconds, @Nullable Double usdPerMove, @Nullable Double goalUsdPerHa) {}
+
+  /** Which jobs of a proposal to keep; all when none are named. */
+  record KeepInput(UUID runId, @Nullable List<String> keys) {}
+
+  /** The kept plan from today on. */
+  record WorkView(LocalDate today, List<ItemView> items, List<LaneView> lanes) {}
+
+  /** How much of a job is done; a job wholly done is logged on its field. */
+  record DoneItem(double share) {}
+
+  /** A pin: on this day with this machine; null for as it stands. */
+  record PinInput(boolean pinned, @Nullable LocalDate startOn, @Nullable UUID machineId) {}
+
+  /**
+   * Where else a job could stand.
+   *
+   * @param usd what the whole plan would gain; negative is what it would cost
+   */
+  record ElsewhereView(String machine, String label, LocalDate startOn, double usd, boolean here) {}
+
+  /**
+   * Odds of one job.
+   *
+   * @param done years in which the kept plan gets it done in time
+   */
+  record JobOdds(UUID fieldId, String field, String kind, int done, int years) {}
+
+  /** What one more day of a machine would bring. */
+  record OneMoreDay(String machine, LocalDate day, double moreJobs) {}
+
+  /**
+   * The kept plan walked through every year's workable days, nothing laid out anew.
+   *
+   * @param jobsDone how many jobs get done, by year, fewest first
+   */
+  record OddsView(
+      int jobs, int years, List<Integer> jobsDone, List<JobOdds> risky, List<OneMoreDay> more) {}
+}

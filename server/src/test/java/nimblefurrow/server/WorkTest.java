@@ -1,0 +1,166 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Laying out the work of the demo farm: asked, argued with, kept, logged, undone. */
+class WorkTest {
+  private static JsonNode laidOut(Api owner, String farm) throws Exception {
+    owner.post(farm + "/work/run", Map.of("seconds", 1)).ok();
+    for (int i = 0; i < 600; i++) {
+      JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+      String state = run.get("state").asString();
+      if (!state.equals("waiting") && !state.equals("running")) {
+        assertThat(state).as(run.path("trouble").asString("")).isEqualTo("done");
+        return run;
+      }
+      Thread.sleep(200);
+    }
+    throw new AssertionError("the laying-out does not end");
+  }
+
+  private static JsonNode item(JsonNode work, String kind) {
+    for (JsonNode i : work.get("items")) {
+      if (i.get("kind").asString().equals(kind) && i.get("shareDone").asDouble() < 1) {
+        return i;
+      }
+    }
+    throw new AssertionError("nothing to " + kind);
+  }
+
+  @Test
+  void theAutumnIsLaidOutKeptArguedWithLoggedAndUndone() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode run = laidOut(owner, farm);
+    JsonNode proposal = run.get("proposal");
+    assertThat(proposal.get("items").size()).isGreaterThan(15);
+    assertThat(proposal.get("value").asDouble()).isGreaterThan(proposal.get("byHand").asDouble());
+    for (JsonNode left : proposal.get("left")) {
+      assertThat(left.get("why").asString()).isNotBlank();
+    }
+    assertThat(proposal.get("lanes").size()).isGreaterThan(3);
+
+    List<String> some = new ArrayList<>();
+    for (JsonNode i : proposal.get("items")) {
+      if (some.size() < 5) {
+        some.add(i.get("key").asString());
+      }
+    }
+    String id = run.get("id").asString();
+    assertThat(
+            owner
+                .post(farm + "/work/keep", Map.of("runId", id, "keys", some))
+                .ok()
+                .json()
+                .get("items"))
+        .hasSize(5);
+    JsonNode work = owner.post(farm + "/work/keep", Map.of("runId", id)).ok().json();
+    assertThat(work.get("items").size()).isEqualTo(proposal.get("items").size());
+
+    JsonNode odds = owner.get(farm + "/work/odds").ok().json();
+    assertThat(odds.get("jobsDone")).hasSize(odds.get("years").asInt());
+    assertThat(odds.get("jobs").asInt()).isEqualTo(work.get("items").size());
+
+    JsonNode seed = item(work, "seed");
+    String item = farm + "/work/" + seed.get("id").asString();
+    JsonNode elsewhere = owner.get(item + "/elsewhere").ok().json();
+    assertThat(elsewhere.size()).isPositive();
+    Set<String> machines = new HashSet<>();
+    elsewhere.forEach(e -> machines.add(e.get("machine").asString()));
+    assertThat(machines).contains(seed.get("machine").asString());
+
+    String field = farm + "/fields/" + seed.get("fieldId").asString();
+    owner.post(item + "/done", Map.of("share", 1)).ok();
+    assertThat(owner.get(field + "/log").ok().text()).contains("from the plan");
+    owner.post(item + "/done", Map.of("share", 0)).ok();
+    assertThat(owner.get(field + "/log").ok().text()).doesNotContain("from the plan");
+    assertThat(owner.post(item + "/done", Map.of("share", 3)).refused(422)).contains("all of it");
+
+    JsonNode pinned =
+        owner
+            .post(item + "/pin", Map.of("pinned", true, "startOn", seed.get("startOn").asString()))
+            .ok()
+            .json();
+    assertThat(pinned.toString()).contains("\"pinned\":true");
+    assertThat(
+            owner.post(item + "/pin", Map.of("pinned", true, "startOn", "2020-01-01")).refused(422))
+        .contains("past");
+    JsonNode again = laidOut(owner, farm).get("proposal");
+    int moved = 0;
+    for (JsonNode i : again.get("items")) {
+      if (i.get("key").asString().equals(seed.get("fieldId").asString() + "seed")) {
+        assertThat(i.get("machine").asString()).isEqualTo(seed.get("machine").asString());
+      }
+      moved += i.get("change").asString().equals("moved") ? 1 : 0;
+    }
+    assertThat(moved).as("a kept plan stays").isLessThan(work.get("items").size() / 3);
+
+    assertThat(owner.get(farm + "/work.ics").ok().text()).contains("BEGIN:VEVENT");
+    for (int i = 0; i < 3; i++) {
+      assertThat(owner.post(farm + "/work/undo", Map.of()).ok().json().get("undone").asBoolean())
+          .isTrue();
+    }
+    assertThat(owner.get(farm + "/work").ok().json().get("items")).isEmpty();
+  }
+
+  @Test
+  void whileOneIsUnderWayTheOtherSeesItAndItCanBeStopped() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode first = owner.post(farm + "/work/run", Map.of("seconds", 60)).ok().json();
+    JsonNode second = owner.post(farm + "/work/run", Map.of("seconds", 2)).ok().json();
+    assertThat(second.get("id")).isEqualTo(first.get("id"));
+    owner.post(farm + "/work/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
+    String state = "running";
+    for (int i = 0; i < 200 && (state.equals("running") || state.equals("waiting")); i++) {
+      Thread.sleep(200);
+      state = owner.get(farm + "/work/run").ok().json().at("/run/state").asString();
+    }
+    assertThat(state).isEqualTo("stopped");
+    assertThat(owner.get(farm + "/work/run").ok().json().at("/run/proposal/items").size())
+        .as("what was found is shown")
+        .isPositive();
+    assertThat(owner.post(farm + "/work/run", Map.of("seconds", 0)).refused(422))
+        .contains("120 seconds");
+  }
+
+  @Test
+  void aCrewIsKeptAndItsMistakesAreExplained() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    UUID id = UUID.randomUUID();
+    Map<String, Object> bo =
+        Map.of(
+            "id",
+            id,
+            "name",
+            "Bo",
+            "machines",
+            List.of(),
+            "hoursPerDay",
+            10,
+            "worksSundays",
+            false,
+            "daysOff",
+            List.of("2026-10-03"));
+    owner.put(farm + "/crew/" + id, bo).ok();
+    assertThat(owner.get(farm + "/crew").ok().json()).hasSize(1);
+    UUID other = UUID.randomUUID();
+    Map<String, Object> twin = new java.util.HashMap<>(bo);
+    twin.put("id", other);
+    assertThat(owner.put(farm + "/crew/" + other, twin).refused(422)).contains("already");
+    twin.put("name", "Al");
+    twin.put("hoursPerDay", 30);
+    assertThat(owner.put(farm + "/crew/" + other, twin).refused(422)).contains("24 hours");
+    owner.delete(farm + "/crew/" + id).ok();
+  }
+}

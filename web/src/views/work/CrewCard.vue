@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+
+/** Who works, how long, and what they can run. */
+const session = useSession()
+const crew = ref<Schemas['CrewView'][]>([])
+const machines = ref<Schemas['MachineView'][]>([])
+const editing = ref<Schemas['CrewView'] | null>(null)
+const off = ref('')
+const refused = ref<Refusal | null>(null)
+const path = () => ({ farmId: session.farm?.id ?? '' })
+
+async function load() {
+  crew.value = await ask(api.GET('/api/farms/{farmId}/crew', { params: { path: path() } }))
+  machines.value = await ask(api.GET('/api/farms/{farmId}/machines', { params: { path: path() } }))
+}
+onMounted(load)
+const name = (id: string) => machines.value.find((m) => m.id === id)?.name ?? ''
+
+function edit(c: Schemas['CrewView']) {
+  editing.value = JSON.parse(JSON.stringify(c)) as Schemas['CrewView']
+  off.value = c.daysOff.join(', ')
+  refused.value = null
+}
+function fresh(): Schemas['CrewView'] {
+  return {
+    id: crypto.randomUUID(),
+    name: '',
+    machines: [],
+    hoursPerDay: 10,
+    worksSundays: false,
+    daysOff: [],
+  }
+}
+async function save() {
+  if (!editing.value) return
+  try {
+    await ask(
+      api.PUT('/api/farms/{farmId}/crew/{id}', {
+        params: { path: { ...path(), id: editing.value.id } },
+        body: {
+          ...editing.value,
+          daysOff: off.value
+            .split(/[ ,;]+/)
+            .map((d) => d.trim())
+            .filter(Boolean),
+        },
+      }),
+    )
+    editing.value = null
+    await load()
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+async function remove(c: Schemas['CrewView']) {
+  const params = { path: { ...path(), id: c.id } }
+  await ask(api.DELETE('/api/farms/{farmId}/crew/{id}', { params }))
+  editing.value = null
+  await load()
+  notice.show(`${c.name} is off the crew.`, 'Undo', async () => {
+    await ask(
+      api.PUT('/api/farms/{farmId}/crew/{id}', { params, body: { ...c, version: undefined } }),
+    )
+    await load()
+  })
+}
+</script>
+
+<template>
+  <section class="card no-print">
+    <div class="row">
+      <h2 class="grow">Crew</h2>
+      <v-btn v-if="session.owner" size="small" variant="outlined" @click="edit(fresh())"
+        >Add someone</v-btn
+      >
+    </div>
+    <p v-if="!crew.length" class="muted">
+      Nobody yet. Say who works, how many hours, and which machines they can run.
+    </p>
+    <p v-for="c in crew" :key="c.id" class="small my-1">
+      <button v-if="session.owner" class="link" @click="edit(c)">{{ c.name }}</button>
+      <b v-else>{{ c.name }}</b>, {{ c.hoursPerDay }} h<template v-if="c.worksSundays"
+        >, Sundays too</template
+      >:
+      <span class="muted">{{
+        c.machines.map(name).filter(Boolean).join(', ') || 'nothing yet'
+      }}</span>
+    </p>
+    <form v-if="editing" class="mt-3" @submit.prevent="save">
+      <div class="two">
+        <v-text-field
+          v-model="editing.name"
+          label="Name"
+          :error-messages="refused?.at('name') ?? ''"
+        />
+        <FigureField
+          v-model="editing.hoursPerDay"
+          label="Hours a day"
+          :error="refused?.at('hoursPerDay') ?? ''"
+        />
+      </div>
+      <v-select
+        v-model="editing.machines"
+        multiple
+        chips
+        :items="machines.map((m) => ({ title: m.name, value: m.id }))"
+        label="Can run"
+        class="mt-2"
+      />
+      <v-text-field v-model="off" label="Days off, such as 2026-10-03" class="mt-2" />
+      <v-checkbox v-model="editing.worksSundays" label="Works on Sundays" density="compact" />
+      <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>
+      <div class="row">
+        <v-btn color="primary" type="submit">Keep</v-btn>
+        <v-btn variant="text" @click="editing = null">Leave it</v-btn>
+        <v-btn v-if="editing.version !== undefined" variant="text" @click="remove(editing)"
+          >Take off the crew</v-btn
+        >
+      </div>
+    </form>
+  </section>
+</template>
