@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { api, ask, type Schemas } from '../api/client'
+import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import CrewCard from './work/CrewCard.vue'
@@ -15,6 +16,7 @@ const work = ref<Schemas['WorkView'] | null>(null)
 const run = ref<Schemas['RunView'] | null>(null)
 const trouble = ref('')
 const seconds = ref(6)
+const goal = ref<number | undefined>(400)
 const stamp = ref(0)
 const dismissed = ref('')
 const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
@@ -50,7 +52,7 @@ async function layOut() {
     run.value = await ask(
       api.POST('/api/farms/{farmId}/work/run', {
         params: params(),
-        body: { seconds: seconds.value },
+        body: { seconds: seconds.value, goalUsdPerHa: goal.value },
       }),
     )
     timer = setTimeout(() => void look(), 300)
@@ -116,6 +118,13 @@ const print = () => window.print()
           class="no-print"
           style="flex: 0 0 130px"
         />
+        <FigureField
+          v-model="goal"
+          label="Goal reached is worth"
+          unit="USD_PER_HA"
+          class="no-print"
+          style="flex: 0 0 190px"
+        />
         <v-btn color="primary" class="no-print" :disabled="active" @click="layOut"
           >Lay out the work</v-btn
         >
@@ -142,6 +151,7 @@ const print = () => window.print()
       :key="run?.id"
       :proposal="proposal"
       :movable="session.owner"
+      :goal-usd-per-ha="goal ?? 0"
       @keep="keep"
       @dismiss="dismiss"
     />

@@ -6,13 +6,21 @@ import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
 /** What a laying-out proposes against what is kept: all, some or none. */
-const props = defineProps<{ proposal: Schemas['Proposal']; movable: boolean }>()
+const props = defineProps<{
+  proposal: Schemas['Proposal']
+  movable: boolean
+  goalUsdPerHa: number
+}>()
 defineEmits<{ keep: [keys: string[] | undefined]; dismiss: [] }>()
 const session = useSession()
 const changed = computed(() => props.proposal.items.filter((i) => i.change !== 'same'))
 const same = computed(() => props.proposal.items.length - changed.value.length)
 const picked = ref(changed.value.map((i) => i.key))
 const gain = computed(() => props.proposal.value - props.proposal.keptValue)
+const how = (i: Schemas['ProposedItem']) =>
+  i.machine.toLowerCase().includes(i.label.toLowerCase())
+    ? i.machine
+    : `${sentence(i.label)}, ${i.machine}`
 const KIND: Record<string, string> = {
   harvest: 'combine',
   seed: 'seed',
@@ -42,7 +50,7 @@ const KIND: Record<string, string> = {
       {{ proposal.items.length }} jobs, worth <b>{{ session.amount(proposal.value, 'USD') }}</b>:
       {{ session.amount(Math.abs(gain), 'USD') }} {{ gain >= 0 ? 'more' : 'less' }} than the plan
       that is kept, {{ session.amount(proposal.value - proposal.byHand, 'USD') }} more than taking
-      what is due first; {{ session.amount(proposal.roadKm * 1000, 'M', 0) }} on the road.
+      what is due first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
       <span v-if="same" class="muted">{{ same }} stay as they are.</span>
     </p>
     <details class="mt-2" :open="changed.length <= 40">
@@ -56,9 +64,9 @@ const KIND: Record<string, string> = {
               </td>
               <td>
                 <router-link :to="`/fields/${i.fieldId}`">{{ i.field }}</router-link>
-                <span class="muted small"> {{ KIND[i.kind] }}</span>
+                <span class="muted small kind">{{ KIND[i.kind] }}</span>
               </td>
-              <td>{{ sentence(i.label) }}, {{ i.machine }}</td>
+              <td>{{ how(i) }}</td>
               <td class="nowrap">
                 {{ sayDay(i.startOn)
                 }}<template v-if="i.finishOn !== i.startOn"> to {{ sayDay(i.finishOn) }}</template>
@@ -81,14 +89,17 @@ const KIND: Record<string, string> = {
       </p>
     </details>
     <p class="muted small mt-2">
-      A goal met for sure counts as
-      {{ session.amount(250, 'USD_PER_HA') }}; odds by day come from the season model, hours from
-      daylight and how often the ground carries. Do not ride wet ground to keep a date.
+      A goal reached counts as {{ session.amount(goalUsdPerHa, 'USD_PER_HA') }}, half of it half;
+      how much is reached by day comes from the season model, hours from daylight and how often the
+      ground carries. Do not ride wet ground to keep a date.
     </p>
   </section>
 </template>
 
 <style scoped>
+.kind {
+  margin-left: 6px;
+}
 .proposal {
   border-left: 4px solid var(--sky);
 }

@@ -1,5 +1,6 @@
 package nimblefurrow.bench;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +11,8 @@ import nimblefurrow.core.schedule.MadeUpWork;
 import nimblefurrow.core.schedule.PlanCheck;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * How good plans are after some seconds, against earliest-due-first and a proven upper bound, on
@@ -23,6 +26,10 @@ public final class LayOut {
   private LayOut() {}
 
   public static void main(String[] args) {
+    if (args.length > 1) {
+      file(Path.of(args[0]), Path.of(args[1]), args.length > 2 ? Double.parseDouble(args[2]) : 10);
+      return;
+    }
     int seeds = args.length > 0 ? Integer.parseInt(args[0]) : 3;
     int[] seconds = {2, 10, 30};
     System.out.printf(
@@ -37,6 +44,35 @@ public final class LayOut {
     for (int fields : new int[] {120, 400}) {
       rain(fields, seeds, fields == 120 ? 1 : 2);
     }
+  }
+
+  /**
+   * What one file's plan came to: the plan, rules it breaks (none), its value counted anew, what is
+   * due first by hand, and a proven upper bound.
+   */
+  record Answer(WorkPlan plan, List<String> broken, double value, double dueFirst, double bound) {}
+
+  private static void file(Path in, Path out, double seconds) {
+    JsonMapper json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    WorkProblem problem = json.readValue(in.toFile(), WorkProblem.class);
+    WorkPlan plan = plan(problem, 1, seconds);
+    PlanCheck.Found found = PlanCheck.of(problem, plan);
+    json.writeValue(
+        out.toFile(),
+        new Answer(
+            plan,
+            found.broken(),
+            found.value(),
+            Greedy.earliestDueFirst(problem).value(),
+            Bound.of(problem, BOUND_STEPS)));
+    System.out.printf(
+        Locale.ENGLISH,
+        "%d of %d jobs placed, value %.0f, rules broken %d; written to %s%n",
+        plan.placed().size(),
+        problem.jobs().size(),
+        found.value(),
+        found.broken().size(),
+        out);
   }
 
   private static void row(int fields, int seeds, int[] seconds) {

@@ -37,8 +37,7 @@ final class Screenshots {
     desk.setViewportSize(1280, 1400);
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page :
-        new String[] {"map", "fields", "weather", "take-away", "sheet", "open", "seed", "shed"}) {
+    for (String page : new String[] {"map", "fields", "hours", "open", "seed", "shed"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }
@@ -62,6 +61,18 @@ final class Screenshots {
     desk.setViewportSize(1280, 1200);
     take(desk, "job");
     desk.setViewportSize(1280, 800);
+    desk.navigate("/season");
+    field(desk, "Gravel Pit");
+    desk.navigate(desk.url() + "/end");
+    desk.getByText("Ways side by side").waitFor();
+    desk.setViewportSize(1280, 1300);
+    take(desk, "ending");
+    desk.setViewportSize(1280, 800);
+    desk.navigate("/work");
+    desk.getByText("Lay out the work").first().click();
+    desk.getByText("Keep all").click();
+    desk.getByText("jobs are done in time").waitFor();
+    take(desk, "work");
     Page dark = Browser.insideDemo(1280, 800, true);
     take(dark, "season-dark");
     Page phone = Browser.insideDemo(390, 844, false);

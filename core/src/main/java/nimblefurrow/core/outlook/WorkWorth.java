@@ -13,8 +13,9 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
- * What a day's delay of a job costs, as odds: share of years in which a cover still does what it is
- * for, by the day it is seeded or ended. Run on some days, straight lines between.
+ * What a day's delay of a job costs: the share of its goal that a cover reaches in the mean of the
+ * years, by the day it is seeded or ended. A goal reached twice counts once. Run on some days,
+ * straight lines between.
  */
 public final class WorkWorth {
   private static final int SEEDING_STEP_DAYS = 7;
@@ -60,9 +61,10 @@ public final class WorkWorth {
         day -> {
           CoverPlan on = tried.seededOn(day);
           List<SeasonRun> runs = forecaster.runs(on, crop);
-          long met =
-              runs.stream().filter(r -> Worth.measure(purpose, on, r) >= purpose.target()).count();
-          return (double) met / runs.size();
+          return runs.stream()
+              .mapToDouble(r -> share(Worth.measure(purpose, on, r), purpose.target()))
+              .average()
+              .orElse(0);
         });
   }
 
@@ -102,10 +104,14 @@ public final class WorkWorth {
           for (SeasonRun r : runs) {
             EndingMeasure m = EndingMeasure.of(on, r, 0);
             // A kill is worth something by itself; the goal on top of it is worth all.
-            sum += m.kill() >= DEAD ? m.reached(purpose) >= target ? 1 : 0.5 : 0;
+            sum += m.kill() >= DEAD ? 0.5 + 0.5 * share(m.reached(purpose), target) : 0;
           }
           return sum / runs.size();
         });
+  }
+
+  private static double share(double measure, double target) {
+    return Math.max(0, Math.min(1, measure / target));
   }
 
   private static double[] along(

@@ -1,6 +1,7 @@
 package nimblefurrow.core.schedule;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.schedule.WorkPlan.Placed;
 import nimblefurrow.core.schedule.WorkPlan.Segment;
@@ -118,28 +119,51 @@ public final class PlanCheck {
     }
   }
 
-  /** Drives and set-ups of one machine in the order of its work; wrong ones are broken rules. */
+  /** Kilometres one machine drives from the yard on; hours on the road must fit them. */
   private double roads(WorkPlan plan, int m) {
     Machine machine = problem.machines().get(m);
-    List<Placed> own =
-        plan.placed().stream()
-            .filter(p -> p.machine() == m)
-            .sorted(
-                java.util.Comparator.comparing(Placed::start)
-                    .thenComparing(Placed::finish)
-                    .thenComparing(p -> p.segments().isEmpty() ? 0 : 1))
-            .toList();
-    double all =
-        plan.placed().stream()
-            .filter(p -> p.machine() == m)
-            .mapToDouble(p -> (p.roadH() - machine.setUpH()) * machine.roadKmh())
-            .sum();
-    for (int i = 1; i < own.size(); i++) {
-      if (own.get(i).start() < own.get(i - 1).finish()) {
+    List<Placed> rest =
+        new ArrayList<>(
+            plan.placed().stream()
+                .filter(p -> p.machine() == m)
+                .sorted(Comparator.comparing(Placed::start).thenComparing(Placed::finish))
+                .toList());
+    double x = 0;
+    double y = 0;
+    double all = 0;
+    int free = 0;
+    while (!rest.isEmpty()) {
+      Placed next = next(rest, machine, x, y);
+      rest.remove(next);
+      Job job = problem.jobs().get(next.job());
+      double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
+      if (Math.abs(km / machine.roadKmh() + machine.setUpH() - next.roadH()) > ROUNDING) {
+        broken.add(job.name() + " has other hours on the road than its way takes");
+      }
+      if (next.start() < free) {
         broken.add(machine.name() + " works on two jobs at once");
       }
+      free = next.finish();
+      all += km;
+      x = job.xKm();
+      y = job.yKm();
     }
     return all;
+  }
+
+  /** Jobs of one day say by their hours on the road which came first. */
+  private Placed next(List<Placed> rest, Machine machine, double x, double y) {
+    Placed first = rest.get(0);
+    for (Placed p : rest) {
+      Job job = problem.jobs().get(p.job());
+      double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
+      boolean tied =
+          p.start() == first.start() && p.finish() <= Math.max(first.finish(), p.start());
+      if (tied && Math.abs(km / machine.roadKmh() + machine.setUpH() - p.roadH()) <= ROUNDING) {
+        return p;
+      }
+    }
+    return first;
   }
 
   private void over(String name, double[] used, double[] there) {

@@ -178,7 +178,7 @@ final class Walk {
           pointer++;
           continue;
         }
-        if (d < opens || hours <= DONE) {
+        if (d < opens || hours <= DONE || !anyone(m)) {
           break;
         }
         double way = from < 0 ? homeKm[candidate] : km[from][candidate];
@@ -232,6 +232,15 @@ final class Walk {
     int last = problem.jobs().get(job).options().get(lists.option[job]).last();
     After after = problem.jobs().get(job).after();
     return after == null ? last : Math.min(last, finish[after.job()] + after.most());
+  }
+
+  /** Whether anybody who can run a machine has hours left that day. */
+  private boolean anyone(int m) {
+    boolean found = runBy[m].length == 0;
+    for (int p : runBy[m]) {
+      found |= left[p] > DONE;
+    }
+    return found;
   }
 
   private double work(int m, int d, int job, double wanted) {

@@ -71,7 +71,7 @@ final class WorkPlans {
       case NO_TIME -> "its machine has not the hours for it inside its window";
       case NOT_BEFORE -> "what must come before it is not done";
       case CROWDED -> "there are not hours enough: other fields bring more";
-      case NOT_WORTH -> "it would cost more than its odds are worth";
+      case NOT_WORTH -> "it would cost more than what it reaches is worth";
     };
   }
 

@@ -37,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 class WorkService {
   static final double USUAL_SECONDS = 6;
   static final double USUAL_USD_PER_MOVE = 80;
-  static final double USUAL_GOAL_USD_PER_HA = 250;
+  static final double USUAL_GOAL_USD_PER_HA = 400;
   private static final List<String> ACTIVE = List.of("waiting", "running");
   private static final int RISKY_SHOWN = 8;
   private static final int MORE_SHOWN = 4;

@@ -1,0 +1,37 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The work laid out on the demo farm, kept, argued with, and taken back. */
+class WorkTest {
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  @Test
+  void aGrowerLaysOutKeepsAsksWhyAndTakesItBack() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/work");
+    assertThat(page.getByText("Nothing is laid out yet")).isVisible();
+    button(page, "Lay out the work").click();
+    assertThat(page.getByText("more than taking what is due first")).isVisible();
+    assertThat(page.getByText("The rush")).isVisible();
+    button(page, "Keep all").click();
+    assertThat(page.getByText("jobs are done in time in 8 years of 10")).isVisible();
+    button(page, "why here?").first().click();
+    assertThat(page.getByText("as now").first()).isVisible();
+    Page phone = Browser.insideDemo(390, 844, false);
+    phone.navigate("/work");
+    assertThat(phone.getByText("The next days")).isVisible();
+    int wide = ((Number) phone.evaluate("document.documentElement.scrollWidth")).intValue();
+    org.assertj.core.api.Assertions.assertThat(wide).isLessThanOrEqualTo(390);
+    button(page, "Undo").first().click();
+    assertThat(page.getByText("Nothing is laid out yet")).isVisible();
+  }
+}
