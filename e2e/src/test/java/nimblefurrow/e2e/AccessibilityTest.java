@@ -24,7 +24,11 @@ class AccessibilityTest {
     "/open,false",
     "/seed,true",
     "/seed/mix,false",
-    "/shed,true"
+    "/shed,true",
+    "/endings,false",
+    "/hours,true",
+    "/rules,false",
+    "/work,false"
   })
   void hasNoSeriousFault(String path, boolean dark) throws Exception {
     Page page = Browser.insideDemo(1280, 800, dark);

@@ -29,7 +29,7 @@ class EndingTest {
     page.navigate(field + "/end");
     assertThat(page.getByText("Ways side by side")).isVisible();
     button(page, "Spray and leave standing").click();
-    assertThat(page.getByText("confirm with your agent").first()).isVisible();
+    assertThat(page.getByText("insurer's date").first()).isVisible();
     button(page, "Choose this").click();
     page.getByLabel("Why, in a few words").fill("the planter cuts standing stems better");
     button(page, "Keep the choice").click();
@@ -68,7 +68,7 @@ class EndingTest {
   @Test
   void aCountOfKernelsSurvivesAReloadOnAPhone() throws Exception {
     Page page = Browser.insideDemo(390, 844, false);
-    String field = open(page, "Orchard Bench");
+    String field = open(page, "Hedge Row");
     page.navigate(field + "/walk");
     button(page, "Flowers").click();
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Milky kernel")).click();
