@@ -44,7 +44,10 @@ final class Walk {
   final int[] finish;
 
   private final double[] roadKm;
-  private final boolean[] failed;
+
+  /** Day on which a job fails, or {@link #NEVER}. */
+  private final int[] failed;
+
   private final double[] left;
   private @Nullable List<List<WorkPlan.Segment>> segments;
 
@@ -83,7 +86,7 @@ final class Walk {
     start = new int[n];
     finish = new int[n];
     roadKm = new double[n];
-    failed = new boolean[n];
+    failed = new int[n];
     left = new double[problem.people().size()];
     reset(0);
   }
@@ -110,36 +113,29 @@ final class Walk {
       if (start[j] >= fromDay) {
         start[j] = NEVER;
         roadKm[j] = 0;
-        failed[j] = false;
+        failed[j] = NEVER;
         finish[j] = NEVER;
-      } else if (finish[j] >= fromDay) {
-        finish[j] = NEVER;
-        failed[j] = false;
+      } else {
+        finish[j] = finish[j] >= fromDay ? NEVER : finish[j];
+        failed[j] = failed[j] >= fromDay ? NEVER : failed[j];
       }
     }
   }
 
   /** The first day on which a position of a machine's list was looked at. */
   int reached(int machine, int position) {
+    // The pointer only grows with the days.
     int low = 0;
     int high = days;
-    // The pointer only grows with the days.
     while (low < high) {
       int middle = (low + high) / 2;
-      if (next[(middle + 1) * machines + machine] > position) {
+      if (next[(middle + 1) * machines + machine] >= position) {
         high = middle;
       } else {
         low = middle + 1;
       }
-      if (middle + 1 > days) {
-        break;
-      }
     }
-    int day = Math.min(low, days);
-    while (day > 0 && next[day * machines + machine] >= position) {
-      day--;
-    }
-    return day;
+    return low;
   }
 
   /** Walks from the beginning of a day on, whose state must stand. */
@@ -172,7 +168,7 @@ final class Walk {
         Option o = problem.jobs().get(candidate).options().get(lists.option[candidate]);
         int opens = opens(candidate, o, lists);
         if (opens == NEVER || d > o.last()) {
-          failed[candidate] = true;
+          failed[candidate] = d;
           start[candidate] = d;
           finish[candidate] = NEVER;
           pointer++;
@@ -202,7 +198,7 @@ final class Walk {
       }
     }
     if (job >= 0 && d >= lastDay(job, lists)) {
-      failed[job] = true;
+      failed[job] = d;
       finish[job] = NEVER;
       job = -1;
       rest = 0;
@@ -224,7 +220,7 @@ final class Walk {
     if (finish[before] < NEVER) {
       return Math.max(day, finish[before] + after.least());
     }
-    boolean hopeless = failed[before] || lists.option[before] < 0;
+    boolean hopeless = failed[before] < NEVER || lists.option[before] < 0;
     return hopeless ? NEVER : NEVER - 1;
   }
 
@@ -288,7 +284,7 @@ final class Walk {
       if (done) {
         sum += job.options().get(lists.option[j]).value()[finish[j]];
         sum -= roadKm[j] * problem.usdPerKm();
-      } else if (start[j] < NEVER && !failed[j]) {
+      } else if (start[j] < NEVER && failed[j] == NEVER) {
         sum -= roadKm[j] * problem.usdPerKm();
       }
       Kept kept = job.kept();

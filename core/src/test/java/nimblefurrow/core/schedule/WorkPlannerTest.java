@@ -150,6 +150,33 @@ class WorkPlannerTest {
   }
 
   @Test
+  void aChangeWalkedFromTheDayItTouchesIsTheWholeWalk() {
+    WorkProblem farm = MadeUpWork.farm(12, 50);
+    Moves moves = new Moves(farm, new java.util.SplittableRandom(3));
+    Lists now = Greedy.mostForItsHours(farm);
+    Lists changed = new Lists(farm.machines().size(), farm.jobs().size());
+    Walk walk = new Walk(farm);
+    walk.run(now, 0);
+    Walk part = new Walk(farm);
+    Walk whole = new Walk(farm);
+    for (int i = 0; i < 3000; i++) {
+      changed.copyFrom(now);
+      int from = moves.change(changed, walk);
+      if (from < 0) {
+        continue;
+      }
+      part.copyFrom(walk, from);
+      part.run(changed, from);
+      whole.run(changed, 0);
+      assertThat(part.start).isEqualTo(whole.start);
+      assertThat(part.finish).isEqualTo(whole.finish);
+      assertThat(part.value(changed)).isCloseTo(whole.value(changed), within(1e-9));
+      now.copyFrom(changed);
+      walk.run(now, 0);
+    }
+  }
+
+  @Test
   void aCheckerSeesWhatIsWrong() {
     WorkProblem farm = MadeUpWork.farm(9, 20);
     WorkPlan sound = plan(farm, 100);
