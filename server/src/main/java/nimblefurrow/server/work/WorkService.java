@@ -170,11 +170,11 @@ class WorkService {
   /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
   @Transactional
   WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
-    WorkViews.Proposal proposal =
+    WorkRun run =
         runs.findById(in.runId())
-            .filter(r -> r.farmId.equals(farmId))
-            .map(r -> r.result)
-            .orElseThrow(() -> new NotFound("There is no such proposal."));
+            .filter(r -> r.farmId.equals(farmId) && r.result != null)
+            .orElseThrow(() -> new NotFound("There is no such proposal, or it is kept already."));
+    WorkViews.Proposal proposal = java.util.Objects.requireNonNull(run.result);
     remember(farmId);
     Set<String> wanted =
         in.keys() == null
@@ -202,6 +202,8 @@ class WorkService {
       items.save(item);
     }
     if (in.keys() == null) {
+      // What is kept whole proposes nothing more, to anyone who looks.
+      run.result = null;
       Set<String> left =
           proposal.left().stream().map(l -> l.fieldId() + l.kind()).collect(Collectors.toSet());
       now.forEach(
