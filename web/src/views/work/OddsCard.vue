@@ -3,6 +3,7 @@ import { onMounted, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
+import { JOB_KIND } from '../../words/work'
 
 /** The kept plan in every year's weather: what gets done, what is the risk, what a day buys. */
 const props = defineProps<{ stamp: number }>()
@@ -27,12 +28,6 @@ async function load() {
 }
 onMounted(load)
 watch(() => props.stamp, load)
-const KIND: Record<string, string> = {
-  harvest: 'combine',
-  seed: 'seed',
-  end: 'end the cover',
-  plant: 'plant',
-}
 /** So many or more in eight years of ten. */
 const usual = (o: Schemas['OddsView']) => o.jobsDone[Math.floor(0.2 * o.jobsDone.length)] ?? 0
 </script>
@@ -50,8 +45,8 @@ const usual = (o: Schemas['OddsView']) => o.jobsDone[Math.floor(0.2 * o.jobsDone
       <template v-if="odds.risky.length">
         <p class="mt-2 small">These are the risk:</p>
         <p v-for="r in odds.risky" :key="r.fieldId + r.kind" class="small">
-          <router-link :to="`/fields/${r.fieldId}`">{{ r.field }}</router-link>, {{ KIND[r.kind] }}:
-          in time in <b>{{ r.done }} of {{ r.years }}</b> years
+          <router-link :to="`/fields/${r.fieldId}`">{{ r.field }}</router-link>,
+          {{ JOB_KIND[r.kind] }}: in time in <b>{{ r.done }} of {{ r.years }}</b> years
         </p>
       </template>
       <p v-for="m in odds.more" :key="m.machine + m.day" class="small mt-1">

@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { JOB_KIND } from '../../words/work'
 
 /** What a laying-out proposes against what is kept: all, some or none. */
 const props = defineProps<{
@@ -21,12 +22,6 @@ const how = (i: Schemas['ProposedItem']) =>
   i.machine.toLowerCase().includes(i.label.toLowerCase())
     ? i.machine
     : `${sentence(i.label)}, ${i.machine}`
-const KIND: Record<string, string> = {
-  harvest: 'combine',
-  seed: 'seed',
-  end: 'end the cover',
-  plant: 'plant',
-}
 </script>
 
 <template>
@@ -64,7 +59,7 @@ const KIND: Record<string, string> = {
               </td>
               <td>
                 <router-link :to="`/fields/${i.fieldId}`">{{ i.field }}</router-link>
-                <span class="muted small kind">{{ KIND[i.kind] }}</span>
+                <span class="muted small kind">{{ JOB_KIND[i.kind] }}</span>
               </td>
               <td>{{ how(i) }}</td>
               <td class="nowrap">
@@ -84,8 +79,8 @@ const KIND: Record<string, string> = {
     <details v-if="proposal.left.length" class="mt-2" open>
       <summary class="rust">{{ proposal.left.length }} left out</summary>
       <p v-for="l in proposal.left" :key="l.fieldId + l.kind" class="small">
-        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link>, {{ KIND[l.kind] }}:
-        {{ l.why }}.
+        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link>,
+        {{ JOB_KIND[l.kind] }}: {{ l.why }}.
       </p>
     </details>
     <p class="muted small mt-2">

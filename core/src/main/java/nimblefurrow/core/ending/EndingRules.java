@@ -91,16 +91,11 @@ public record EndingRules(
 
   /** The curve of a crop; of any other crop when it has none of its own. */
   public LatePlanting late(NextCrop.Kind kind) {
-    String key =
-        switch (kind) {
-          case CORN -> "corn";
-          case SOYBEAN -> "soybean";
-          case OTHER -> "other";
-        };
     return latePlanting.stream()
-        .filter(l -> l.crop().equals(key))
+        .filter(l -> l.crop().equals(kind.key()))
         .findFirst()
-        .orElseThrow(() -> new Refused("latePlanting", "There is no curve for " + key + "."));
+        .orElseThrow(
+            () -> new Refused("latePlanting", "There is no curve for " + kind.key() + "."));
   }
 
   /** What a way costs; nothing known is nothing. */

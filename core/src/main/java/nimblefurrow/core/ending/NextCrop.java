@@ -11,14 +11,21 @@ import java.time.LocalDate;
 public record NextCrop(Kind kind, LocalDate plantOn) {
   /** Kinds that decide how a cover may end. */
   public enum Kind {
-    CORN("corn"),
-    SOYBEAN("soybeans"),
-    OTHER("the next crop");
+    CORN("corn", "corn"),
+    SOYBEAN("soybean", "soybeans"),
+    OTHER("other", "the next crop");
 
+    private final String key;
     private final String label;
 
-    Kind(String label) {
+    Kind(String key, String label) {
+      this.key = key;
       this.label = label;
+    }
+
+    /** The name in tables and labels. */
+    public String key() {
+      return key;
     }
 
     /** In a grower's words. */

@@ -1,6 +1,8 @@
 package nimblefurrow.core.ending;
 
 import java.time.LocalDate;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.seeding.CoverPlan;
 
 /**
  * How planting hangs on the ending: days from ending to planting. Negative days plant first.
@@ -12,7 +14,10 @@ import java.time.LocalDate;
 public record PlantingLag(int least, int most, int usual) {
 
   /** The lag of a way; a grass before corn may not be ended later than ten days ahead. */
-  public static PlantingLag of(EndingWay way, boolean grassBeforeCorn) {
+  public static PlantingLag of(EndingWay way, CoverPlan plan, NextCrop.Kind next) {
+    boolean grassBeforeCorn =
+        next == NextCrop.Kind.CORN
+            && plan.cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
     return switch (way) {
       case WINTER, BETWEEN_ROWS, CULTIVATE -> new PlantingLag(-60, 365, 0);
       case SPRAY_EARLY ->

@@ -172,13 +172,7 @@ public record SprayJob(
   }
 
   private static void dates(List<Finding> all, SprayProduct p, Context c) {
-    String crop =
-        switch (c.next()) {
-          case CORN -> "corn";
-          case SOYBEAN -> "soybean";
-          case OTHER -> "other";
-        };
-    Integer back = p.plantBackDays().get(crop);
+    Integer back = p.plantBackDays().get(c.next().key());
     long days = ChronoUnit.DAYS.between(c.on(), c.plantOn());
     if (back != null && days < back && days >= 0) {
       all.add(

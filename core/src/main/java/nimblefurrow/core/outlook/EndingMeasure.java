@@ -62,7 +62,7 @@ record EndingMeasure(
         run.effects().stream().mapToDouble(EndingEffect::takenOffMgPerHa).sum(),
         weeks(c, on, weedMulchMgPerHa),
         100 * c.rootsM()[end],
-        fitDays(c, planting),
+        Worth.fitDays(c, plan.plantOn()),
         c.going()[end] == Going.FIT ? 1 : 0);
   }
 
@@ -112,14 +112,6 @@ record EndingMeasure(
       days++;
     }
     return days / 7.0;
-  }
-
-  private static double fitDays(SeasonColumns c, int middle) {
-    int fit = 0;
-    for (int i = Math.max(0, middle - 3); i <= Math.min(c.days() - 1, middle + 3); i++) {
-      fit += c.going()[i] == Going.FIT ? 1 : 0;
-    }
-    return fit;
   }
 
   /** Of the species that lives on best, after all acts; all of it where winter ends it. */

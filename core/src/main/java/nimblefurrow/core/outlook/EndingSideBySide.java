@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
@@ -128,7 +127,7 @@ public record EndingSideBySide(
   }
 
   private static EndingSideBySide row(Forecaster forecaster, Field f, EndingOption o) {
-    PlantingLag lag = PlantingLag.of(o.way(), grassBeforeCorn(f));
+    PlantingLag lag = PlantingLag.of(o.way(), f.plan(), f.next().kind());
     LocalDate endOn = endOn(f, o, lag);
     LocalDate plantOn =
         o.way() == EndingWay.WINTER || f.plantedOn() != null
@@ -187,11 +186,6 @@ public record EndingSideBySide(
           .with("last", curve.lastOn().atYear(plantOn.getYear()));
     }
     return null;
-  }
-
-  private static boolean grassBeforeCorn(Field f) {
-    return f.next().kind() == NextCrop.Kind.CORN
-        && f.plan().cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
   }
 
   /** The day that suits the wished planting best, never before today. */

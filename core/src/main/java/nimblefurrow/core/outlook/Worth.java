@@ -43,7 +43,7 @@ final class Worth {
   }
 
   /** Fit days among the seven round a day. */
-  private static double fitDays(SeasonColumns columns, LocalDate day) {
+  static double fitDays(SeasonColumns columns, LocalDate day) {
     int middle = columns.indexOf(day);
     int fit = 0;
     for (int i = middle - 3; i <= middle + 3; i++) {

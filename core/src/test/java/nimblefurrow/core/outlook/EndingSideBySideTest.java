@@ -29,23 +29,25 @@ class EndingSideBySideTest {
   private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
   private static final CropSeasons CORN = Farm.seasons(Farm.CORN);
 
+  private static CoverPlan plan(List<CoverComponent> cover, NextCrop next) {
+    return new CoverPlan(
+        Soil.USUAL,
+        FieldStart.USUAL,
+        cover,
+        SeedingMethod.DRILL,
+        LocalDate.of(2026, 9, 25),
+        next.plantOn(),
+        next.plantOn());
+  }
+
   private static EndingSideBySide.Field field(
       List<CoverComponent> cover,
       NextCrop next,
       boolean organic,
       Purpose purpose,
       LocalDate today) {
-    CoverPlan plan =
-        new CoverPlan(
-            Soil.USUAL,
-            FieldStart.USUAL,
-            cover,
-            SeedingMethod.DRILL,
-            LocalDate.of(2026, 9, 25),
-            next.plantOn(),
-            next.plantOn());
     return new EndingSideBySide.Field(
-        plan, CORN, next, organic, purpose, purpose.target(), today, null, RULES);
+        plan(cover, next), CORN, next, organic, purpose, purpose.target(), today, null, RULES);
   }
 
   @Test
@@ -91,13 +93,10 @@ class EndingSideBySideTest {
     boolean drumAlone = way == EndingWay.ROLL_PLANT || way == EndingWay.PLANT_GREEN_ROLL;
     assertThat(drumAlone && standsUp).as("%s of %s", way, cover).isFalse();
     assertThat(row.endOn()).isAfterOrEqualTo(today);
-    boolean grass =
-        next.kind() == NextCrop.Kind.CORN
-            && cover.stream()
-                .anyMatch(c -> c.species().family() == nimblefurrow.core.cover.Family.GRASS);
     assertThat(row.plantOn())
         .as("%s leaves days to planting", way)
-        .isAfterOrEqualTo(row.endOn().plusDays(PlantingLag.of(way, grass).least()));
+        .isAfterOrEqualTo(
+            row.endOn().plusDays(PlantingLag.of(way, plan(cover, next), next.kind()).least()));
     LatePlanting curve = RULES.late(next.kind());
     assertThat(curve.tooLate(row.plantOn()) && row.plantOn().isAfter(next.plantOn())).isFalse();
   }

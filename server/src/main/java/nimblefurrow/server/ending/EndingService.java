@@ -8,10 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.EndingWay;
-import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.outlook.EndingSideBySide;
 import nimblefurrow.core.outlook.Purpose;
@@ -138,19 +136,16 @@ class EndingService {
             f.farm().today(),
             f.plantedOn(),
             own);
-    boolean grassBeforeCorn =
-        f.next().kind() == NextCrop.Kind.CORN
-            && cover.cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
     List<EndingViews.EndingRow> rows = new ArrayList<>();
     for (EndingSideBySide r : EndingSideBySide.of(planned.forecaster(), asked)) {
-      rows.add(row(f, r, grassBeforeCorn));
+      rows.add(row(f, cover, r));
     }
     return rows;
   }
 
-  private EndingViews.EndingRow row(PlannedField f, EndingSideBySide r, boolean grassBeforeCorn) {
+  private EndingViews.EndingRow row(PlannedField f, CoverPlan cover, EndingSideBySide r) {
     EndingWay way = r.option().way();
-    PlantingLag lag = PlantingLag.of(way, grassBeforeCorn);
+    PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
     CropOdds.Ripe ripe = ripens.of(f, r.plantOn());
     EndingSideBySide.Outcome o = r.outcome();
     return new EndingViews.EndingRow(
@@ -209,10 +204,7 @@ class EndingService {
     if (!in.endOn().isAfter(cover.seedOn())) {
       throw new Refused("endOn", "The cover cannot end before it is seeded.");
     }
-    boolean grass =
-        f.next().kind() == NextCrop.Kind.CORN
-            && cover.cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
-    PlantingLag lag = PlantingLag.of(way, grass);
+    PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
     if (way != EndingWay.WINTER && !lag.holds(in.endOn(), in.plantOn())) {
       throw new Refused(
           "plantOn",

@@ -11,12 +11,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
-import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.WorkWorth;
@@ -356,10 +354,7 @@ class WorkBuilder {
       EndingWay way = EndingWay.of(f.plan().plan().ending());
       int planned = index(cover.endOn());
       int plantOn = index(f.next().plantOn());
-      boolean grass =
-          f.next().kind() == NextCrop.Kind.CORN
-              && cover.cover().stream().anyMatch(c -> c.species().family() == Family.GRASS);
-      PlantingLag lag = PlantingLag.of(way, grass);
+      PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
       boolean plants = f.plantedOn() == null && plantOn >= 0 && plantOn < days - 5;
       boolean ends =
           f.endedOn() == null
