@@ -41,7 +41,8 @@ class GrowerTest {
     button(page, "Accept").click();
     assertThat(page.locator(".editor .tag")).hasText("accepted");
 
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take away")).click();
+    button(page, "More").click();
+    page.getByText("Take away", new Page.GetByTextOptions().setExact(true)).click();
     Download download =
         page.waitForDownload(
             () ->

@@ -26,11 +26,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}")
 class WorkController {
   private final WorkService work;
+  private final WorkQuestions questions;
   private final CrewService crew;
   private final Access access;
 
-  WorkController(WorkService work, CrewService crew, Access access) {
+  WorkController(WorkService work, WorkQuestions questions, CrewService crew, Access access) {
     this.work = work;
+    this.questions = questions;
     this.crew = crew;
     this.access = access;
   }
@@ -117,13 +119,13 @@ class WorkController {
   @GetMapping("/work/{itemId}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(@PathVariable UUID farmId, @PathVariable UUID itemId) {
     access.see(farmId);
-    return work.elsewhere(farmId, itemId);
+    return questions.elsewhere(farmId, itemId);
   }
 
   @GetMapping("/work/odds")
   WorkViews.OddsView odds(@PathVariable UUID farmId) {
     access.see(farmId);
-    return work.odds(farmId);
+    return questions.odds(farmId);
   }
 
   /** One person's days, or everyone's, as a calendar file. */

@@ -3,8 +3,6 @@ package nimblefurrow.server.work;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,12 +12,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingWay;
-import nimblefurrow.core.schedule.Replay;
-import nimblefurrow.core.schedule.WorkPlan;
-import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.ending.EndingRulesOf;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -39,14 +33,10 @@ class WorkService {
   static final double USUAL_USD_PER_MOVE = 80;
   static final double USUAL_GOAL_USD_PER_HA = 400;
   private static final List<String> ACTIVE = List.of("waiting", "running");
-  private static final int RISKY_SHOWN = 8;
-  private static final int MORE_SHOWN = 4;
 
   private final WorkItems items;
   private final WorkRuns runs;
   private final WorkKeepings keepings;
-  private final WorkBuilder builder;
-  private final EndingRulesOf rules;
   private final FarmService farms;
   private final FieldService fields;
   private final ShedService shed;
@@ -57,8 +47,6 @@ class WorkService {
       WorkItems items,
       WorkRuns runs,
       WorkKeepings keepings,
-      WorkBuilder builder,
-      EndingRulesOf rules,
       FarmService farms,
       FieldService fields,
       ShedService shed,
@@ -67,8 +55,6 @@ class WorkService {
     this.items = items;
     this.runs = runs;
     this.keepings = keepings;
-    this.builder = builder;
-    this.rules = rules;
     this.farms = farms;
     this.fields = fields;
     this.shed = shed;
@@ -315,104 +301,10 @@ class WorkService {
     return work(farmId);
   }
 
-  private WorkItem find(UUID farmId, UUID itemId) {
+  WorkItem find(UUID farmId, UUID itemId) {
     return items
         .findById(itemId)
         .filter(i -> i.farmId.equals(farmId))
         .orElseThrow(() -> new NotFound("There is no such job in the plan."));
-  }
-
-  WorkBuilder.Built built(UUID farmId, double usdPerMove, double goal, WorkBuilder.Told told) {
-    return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
-  }
-
-  /** Why a job stands where it does: what the plan would gain or lose elsewhere. */
-  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID itemId) {
-    WorkItem item = find(farmId, itemId);
-    WorkBuilder.Built b = built(farmId, 0, USUAL_GOAL_USD_PER_HA, share -> {});
-    int job = -1;
-    for (int j = 0; j < b.jobs().size(); j++) {
-      WorkBuilder.JobInfo info = b.jobs().get(j);
-      job = info.fieldId().equals(item.fieldId) && info.kind().equals(item.kind) ? j : job;
-    }
-    if (job < 0) {
-      throw new NotFound("This job is done, or its window has passed.");
-    }
-    int asked = job;
-    return Replay.elsewhere(b.problem(), job).stream()
-        .map(
-            e ->
-                new WorkViews.ElsewhereView(
-                    b.machines().get(e.machine()).name(),
-                    b.jobs().get(asked).ways().get(e.option()).label(),
-                    b.problem().start().plusDays(e.start()),
-                    e.value(),
-                    b.machines().get(e.machine()).id().equals(item.machineId)
-                        && b.problem().start().plusDays(e.start()).equals(item.startOn)))
-        .toList();
-  }
-
-  /** The kept plan in every year's workable days. */
-  WorkViews.OddsView odds(UUID farmId) {
-    WorkBuilder.Built b = built(farmId, 0, USUAL_GOAL_USD_PER_HA, share -> {});
-    List<Integer> kept = new ArrayList<>();
-    for (int j = 0; j < b.jobs().size(); j++) {
-      if (b.problem().jobs().get(j).kept() != null) {
-        kept.add(j);
-      }
-    }
-    int years = b.weather().years();
-    int[] done = new int[b.jobs().size()];
-    List<Integer> byYear = new ArrayList<>();
-    List<WorkProblem> frames = new ArrayList<>();
-    for (int y = 0; y < years; y++) {
-      WorkProblem under = WorkPlans.under(b, y);
-      frames.add(under);
-      WorkPlan plan = Replay.of(under);
-      plan.placed().forEach(p -> done[p.job()]++);
-      byYear.add(plan.placed().size());
-    }
-    Collections.sort(byYear);
-    List<WorkViews.JobOdds> risky =
-        kept.stream()
-            .filter(j -> done[j] < years)
-            .sorted(Comparator.comparing(j -> done[j]))
-            .limit(RISKY_SHOWN)
-            .map(
-                j ->
-                    new WorkViews.JobOdds(
-                        b.jobs().get(j).fieldId(),
-                        b.jobs().get(j).field(),
-                        b.jobs().get(j).kind(),
-                        done[j],
-                        years))
-            .toList();
-    return new WorkViews.OddsView(kept.size(), years, byYear, risky, more(b, frames, byYear));
-  }
-
-  /** One more whole day of each machine, a week or two ahead: how many more jobs a year. */
-  private static List<WorkViews.OneMoreDay> more(
-      WorkBuilder.Built b, List<WorkProblem> frames, List<Integer> byYear) {
-    double usual = byYear.stream().mapToInt(i -> i).average().orElse(0);
-    List<WorkViews.OneMoreDay> all = new ArrayList<>();
-    for (int m = 0; m < b.machines().size(); m++) {
-      for (int day : new int[] {3, 10, 17, 24}) {
-        if (day >= b.problem().days() || frames.isEmpty()) {
-          continue;
-        }
-        double sum = 0;
-        for (WorkProblem f : frames) {
-          sum += Replay.of(WorkPlans.oneMoreDay(b, f, m, day)).placed().size();
-        }
-        double gain = sum / frames.size() - usual;
-        if (gain > 0.05) {
-          all.add(
-              new WorkViews.OneMoreDay(
-                  b.machines().get(m).name(), b.problem().start().plusDays(day), gain));
-        }
-      }
-    }
-    all.sort(Comparator.comparing(o -> -o.moreJobs()));
-    return all.stream().limit(MORE_SHOWN).toList();
   }
 }

@@ -31,14 +31,14 @@ class WorkWorker {
   private static final long BEAT_MS = 400;
 
   private final WorkRuns runs;
-  private final WorkService work;
+  private final WorkQuestions questions;
   private final TransactionTemplate transaction;
   private final Clock clock;
   private final WorkPlanner planner = new Annealing();
 
-  WorkWorker(WorkRuns runs, WorkService work, TransactionTemplate transaction, Clock clock) {
+  WorkWorker(WorkRuns runs, WorkQuestions questions, TransactionTemplate transaction, Clock clock) {
     this.runs = runs;
-    this.work = work;
+    this.questions = questions;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -87,7 +87,7 @@ class WorkWorker {
   private WorkViews.Proposal lay(WorkRun run) {
     Pulse pulse = new Pulse(run);
     WorkBuilder.Built b =
-        work.built(
+        questions.built(
             run.farmId,
             run.usdPerMove,
             run.goalUsdPerHa,

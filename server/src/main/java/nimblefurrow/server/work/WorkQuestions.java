@@ -1,0 +1,125 @@
+package nimblefurrow.server.work;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.schedule.Replay;
+import nimblefurrow.core.schedule.WorkPlan;
+import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.server.ending.EndingRulesOf;
+import nimblefurrow.server.support.NotFound;
+import org.springframework.stereotype.Service;
+
+/** What is asked of the kept plan: why here, and how good are its odds. Callers have checked. */
+@Service
+class WorkQuestions {
+  private static final int RISKY_SHOWN = 8;
+  private static final int MORE_SHOWN = 4;
+
+  private final WorkService work;
+  private final WorkBuilder builder;
+  private final EndingRulesOf rules;
+
+  WorkQuestions(WorkService work, WorkBuilder builder, EndingRulesOf rules) {
+    this.work = work;
+    this.builder = builder;
+    this.rules = rules;
+  }
+
+  /** What is to be laid out on a farm now. */
+  WorkBuilder.Built built(UUID farmId, double usdPerMove, double goal, WorkBuilder.Told told) {
+    return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
+  }
+
+  /** Why a job stands where it does: what the plan would gain or lose elsewhere. */
+  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID itemId) {
+    WorkItem item = work.find(farmId, itemId);
+    WorkBuilder.Built b = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+    int job = -1;
+    for (int j = 0; j < b.jobs().size(); j++) {
+      WorkBuilder.JobInfo info = b.jobs().get(j);
+      job = info.fieldId().equals(item.fieldId) && info.kind().equals(item.kind) ? j : job;
+    }
+    if (job < 0) {
+      throw new NotFound("This job is done, or its window has passed.");
+    }
+    int asked = job;
+    return Replay.elsewhere(b.problem(), job).stream()
+        .map(
+            e ->
+                new WorkViews.ElsewhereView(
+                    b.machines().get(e.machine()).name(),
+                    b.jobs().get(asked).ways().get(e.option()).label(),
+                    b.problem().start().plusDays(e.start()),
+                    e.value(),
+                    b.machines().get(e.machine()).id().equals(item.machineId)
+                        && b.problem().start().plusDays(e.start()).equals(item.startOn)))
+        .toList();
+  }
+
+  /** The kept plan in every year's workable days. */
+  WorkViews.OddsView odds(UUID farmId) {
+    WorkBuilder.Built b = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+    List<Integer> kept = new ArrayList<>();
+    for (int j = 0; j < b.jobs().size(); j++) {
+      if (b.problem().jobs().get(j).kept() != null) {
+        kept.add(j);
+      }
+    }
+    int years = b.weather().years();
+    int[] done = new int[b.jobs().size()];
+    List<Integer> byYear = new ArrayList<>();
+    List<WorkProblem> frames = new ArrayList<>();
+    for (int y = 0; y < years; y++) {
+      WorkProblem under = WorkPlans.under(b, y);
+      frames.add(under);
+      WorkPlan plan = Replay.of(under);
+      plan.placed().forEach(p -> done[p.job()]++);
+      byYear.add(plan.placed().size());
+    }
+    Collections.sort(byYear);
+    List<WorkViews.JobOdds> risky =
+        kept.stream()
+            .filter(j -> done[j] < years)
+            .sorted(Comparator.comparing(j -> done[j]))
+            .limit(RISKY_SHOWN)
+            .map(
+                j ->
+                    new WorkViews.JobOdds(
+                        b.jobs().get(j).fieldId(),
+                        b.jobs().get(j).field(),
+                        b.jobs().get(j).kind(),
+                        done[j],
+                        years))
+            .toList();
+    return new WorkViews.OddsView(kept.size(), years, byYear, risky, more(b, frames, byYear));
+  }
+
+  /** One more whole day of each machine, a week or two ahead: how many more jobs a year. */
+  private static List<WorkViews.OneMoreDay> more(
+      WorkBuilder.Built b, List<WorkProblem> frames, List<Integer> byYear) {
+    double usual = byYear.stream().mapToInt(i -> i).average().orElse(0);
+    List<WorkViews.OneMoreDay> all = new ArrayList<>();
+    for (int m = 0; m < b.machines().size(); m++) {
+      for (int day : new int[] {3, 10, 17, 24}) {
+        if (day >= b.problem().days() || frames.isEmpty()) {
+          continue;
+        }
+        double sum = 0;
+        for (WorkProblem f : frames) {
+          sum += Replay.of(WorkPlans.oneMoreDay(b, f, m, day)).placed().size();
+        }
+        double gain = sum / frames.size() - usual;
+        if (gain > 0.05) {
+          all.add(
+              new WorkViews.OneMoreDay(
+                  b.machines().get(m).name(), b.problem().start().plusDays(day), gain));
+        }
+      }
+    }
+    all.sort(Comparator.comparing(o -> -o.moreJobs()));
+    return all.stream().limit(MORE_SHOWN).toList();
+  }
+}
