@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask } from '../../api/client'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { plus } from '../../words/days'
 import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
@@ -25,7 +27,36 @@ const { answer, trouble } = useAnswer(
   () => (frames.value.length ? JSON.stringify(frames.value) : ''),
   () => ask(api.POST('/api/bench/kill', { body: { frames: frames.value, confidence: 0.9 } })),
 )
+const taken = ref(false)
 const percent = (v: number) => `${Math.round(v * 100)} %`
+
+/** Due within the week, before survivors stand up and drink. */
+async function secondPass() {
+  const today = session.farm?.today ?? ''
+  try {
+    await ask(
+      api.PUT('/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
+        params: {
+          path: {
+            farmId: session.farm?.id ?? '',
+            fieldId: props.fieldId,
+            id: crypto.randomUUID(),
+          },
+        },
+        body: {
+          kind: 'secondPass',
+          dueFrom: today,
+          dueTo: plus(today, 7),
+          words: `Second pass: ${percent(answer.value?.kill ?? 0)} dead`,
+        },
+      }),
+    )
+    taken.value = true
+    notice.show('It stands under Endings, to look at.')
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
 
 async function keep() {
   if (!answer.value) return
@@ -61,7 +92,17 @@ async function keep() {
       <RangeBar :low="answer.low" :middle="answer.kill" :high="answer.high" :most="1" :mark="0.9" />
       <p>
         Surely between {{ percent(answer.low) }} and {{ percent(answer.high) }}.
-        <b v-if="answer.secondPass" class="rust">A second pass, or a spray, is due.</b>
+        <template v-if="answer.secondPass">
+          <b class="rust">A second pass, or a spray, is due.</b>
+          <v-btn
+            v-if="session.operator && !taken"
+            size="small"
+            variant="outlined"
+            class="ml-2"
+            @click="secondPass"
+            >Take it on</v-btn
+          >
+        </template>
         <template v-else>Enough; look again in a week for regrowth.</template>
       </p>
       <v-btn v-if="session.operator" color="primary" class="mt-2" @click="keep"

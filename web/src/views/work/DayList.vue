@@ -24,7 +24,8 @@ const days = computed(() => {
   for (const item of props.work.items) {
     for (const s of item.segments) {
       const ahead = between(props.work.today, s.day)
-      if (ahead < 0 || (!all.value && ahead > 13)) continue
+      // The way to a field late in the day says nothing to anyone.
+      if (ahead < 0 || s.hours < 0.05 || (!all.value && ahead > 13)) continue
       const lane = by.value === 'machine' ? item.machine : (s.person ?? 'with its own crew')
       const day =
         found.get(s.day) ?? new Map<string, { item: Item; hours: number; who: string }[]>()

@@ -95,7 +95,9 @@ public final class Greedy {
     }
     order.sort(
         Comparator.comparing((Integer j) -> !begun(problem.jobs().get(j)))
-            .thenComparing(j -> start(problem.jobs().get(j))));
+            .thenComparing(j -> start(problem.jobs().get(j)))
+            // Of two that begin on one day the shorter came first: the other lasts beyond it.
+            .thenComparing(j -> keptHours(problem.jobs().get(j))));
     for (int j : order) {
       Kept kept = problem.jobs().get(j).kept();
       List<Option> options = problem.jobs().get(j).options();
@@ -107,6 +109,15 @@ public final class Greedy {
       }
     }
     return lists;
+  }
+
+  private static double keptHours(Job job) {
+    Kept kept = job.kept();
+    return job.options().stream()
+        .filter(o -> kept != null && o.machine() == kept.machine())
+        .mapToDouble(Option::hours)
+        .findFirst()
+        .orElse(0);
   }
 
   static boolean begun(Job job) {

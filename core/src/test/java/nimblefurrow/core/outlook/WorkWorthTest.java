@@ -19,14 +19,14 @@ class WorkWorthTest {
       Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 20), Farm.seed("cereal_rye", 70));
 
   @Test
-  void ryeSeededLaterTakesUpLessAndNothingIsWorthAnythingOutsideItsWindow() {
+  void ryeSeededLaterSmothersLessAndNothingIsWorthAnythingOutsideItsWindow() {
     double[] worth =
         WorkWorth.seeding(
             FORECASTER,
             RYE,
             SeedingMethod.DRILL,
             WHEAT,
-            Purpose.TAKE_UP_NITROGEN,
+            Purpose.SMOTHER_WEEDS,
             START,
             90,
             START.plusDays(10),
