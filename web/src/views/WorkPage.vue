@@ -29,7 +29,7 @@ const proposal = computed(() =>
 
 async function load() {
   try {
-    work.value = await ask(api.GET('/api/farms/{farmId}/work', { params: params() }))
+    work.value = await ask(api.GET('/api/farms/{farmId}/rota', { params: params() }))
     await look()
   } catch (e) {
     trouble.value = (e as Error).message
@@ -37,7 +37,7 @@ async function load() {
 }
 async function look() {
   clearTimeout(timer)
-  const got = await ask(api.GET('/api/farms/{farmId}/work/run', { params: params() }))
+  const got = await ask(api.GET('/api/farms/{farmId}/rota/run', { params: params() }))
   run.value = got.run ?? null
   if (active.value) timer = setTimeout(() => void look(), 500)
 }
@@ -50,7 +50,7 @@ onBeforeUnmount(() => clearTimeout(timer))
 async function layOut() {
   try {
     run.value = await ask(
-      api.POST('/api/farms/{farmId}/work/run', {
+      api.POST('/api/farms/{farmId}/rota/run', {
         params: params(),
         body: { seconds: seconds.value, goalUsdPerHa: goal.value },
       }),
@@ -63,7 +63,7 @@ async function layOut() {
 async function stop() {
   if (!run.value) return
   await ask(
-    api.POST('/api/farms/{farmId}/work/run/{runId}/stop', {
+    api.POST('/api/farms/{farmId}/rota/run/{runId}/stop', {
       params: { path: { ...params().path, runId: run.value.id } },
     }),
   )
@@ -76,7 +76,7 @@ async function keep(keys: string[] | undefined) {
   if (!run.value) return
   try {
     work.value = await ask(
-      api.POST('/api/farms/{farmId}/work/keep', {
+      api.POST('/api/farms/{farmId}/rota/keep', {
         params: params(),
         body: { runId: run.value.id, keys },
       }),
@@ -89,7 +89,7 @@ async function keep(keys: string[] | undefined) {
   }
 }
 async function undo() {
-  const got = await ask(api.POST('/api/farms/{farmId}/work/undo', { params: params() }))
+  const got = await ask(api.POST('/api/farms/{farmId}/rota/undo', { params: params() }))
   if (!got.undone) notice.show('There is nothing to undo.')
   await load()
   stamp.value++

@@ -56,7 +56,7 @@ async function done(item: Item, share: number) {
     emit(
       'changed',
       await ask(
-        api.POST('/api/farms/{farmId}/work/{itemId}/done', {
+        api.POST('/api/farms/{farmId}/rota/{itemId}/done', {
           params: { path: path(item) },
           body: { share },
         }),
@@ -76,7 +76,7 @@ async function pin(item: Item, pinned: boolean, startOn?: string) {
     emit(
       'changed',
       await ask(
-        api.POST('/api/farms/{farmId}/work/{itemId}/pin', {
+        api.POST('/api/farms/{farmId}/rota/{itemId}/pin', {
           params: { path: path(item) },
           body: { pinned, startOn },
         }),
@@ -95,7 +95,7 @@ async function why(item: Item) {
   places.value = []
   try {
     places.value = await ask(
-      api.GET('/api/farms/{farmId}/work/{itemId}/elsewhere', { params: { path: path(item) } }),
+      api.GET('/api/farms/{farmId}/rota/{itemId}/elsewhere', { params: { path: path(item) } }),
     )
   } catch (e) {
     notice.show((e as Error).message)
@@ -220,10 +220,10 @@ const name = (day: string) => {
     </p>
     <p v-if="people.length" class="small muted no-print">
       Calendars:
-      <a :href="`/api/farms/${session.farm?.id}/work.ics`">everyone</a
+      <a :href="`/api/farms/${session.farm?.id}/rota.ics`">everyone</a
       ><template v-for="p in people" :key="p"
         >,
-        <a :href="`/api/farms/${session.farm?.id}/work.ics?person=${encodeURIComponent(p)}`">{{
+        <a :href="`/api/farms/${session.farm?.id}/rota.ics?person=${encodeURIComponent(p)}`">{{
           p
         }}</a></template
       >

@@ -15,7 +15,7 @@ async function load() {
   busy.value = true
   try {
     odds.value = await ask(
-      api.GET('/api/farms/{farmId}/work/odds', {
+      api.GET('/api/farms/{farmId}/rota/odds', {
         params: { path: { farmId: session.farm?.id ?? '' } },
       }),
     )

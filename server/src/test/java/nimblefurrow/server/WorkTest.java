@@ -14,9 +14,9 @@ import tools.jackson.databind.JsonNode;
 /** Laying out the work of the demo farm: asked, argued with, kept, logged, undone. */
 class WorkTest {
   private static JsonNode laidOut(Api owner, String farm) throws Exception {
-    owner.post(farm + "/work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/rota/run", Map.of("seconds", 1)).ok();
     for (int i = 0; i < 600; i++) {
-      JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+      JsonNode run = owner.get(farm + "/rota/run").ok().json().get("run");
       String state = run.get("state").asString();
       if (!state.equals("waiting") && !state.equals("running")) {
         assertThat(state).as(run.path("trouble").asString("")).isEqualTo("done");
@@ -58,20 +58,20 @@ class WorkTest {
     String id = run.get("id").asString();
     assertThat(
             owner
-                .post(farm + "/work/keep", Map.of("runId", id, "keys", some))
+                .post(farm + "/rota/keep", Map.of("runId", id, "keys", some))
                 .ok()
                 .json()
                 .get("items"))
         .hasSize(5);
-    JsonNode work = owner.post(farm + "/work/keep", Map.of("runId", id)).ok().json();
+    JsonNode work = owner.post(farm + "/rota/keep", Map.of("runId", id)).ok().json();
     assertThat(work.get("items").size()).isEqualTo(proposal.get("items").size());
 
-    JsonNode odds = owner.get(farm + "/work/odds").ok().json();
+    JsonNode odds = owner.get(farm + "/rota/odds").ok().json();
     assertThat(odds.get("jobsDone")).hasSize(odds.get("years").asInt());
     assertThat(odds.get("jobs").asInt()).isEqualTo(work.get("items").size());
 
     JsonNode seed = item(work, "seed");
-    String item = farm + "/work/" + seed.get("id").asString();
+    String item = farm + "/rota/" + seed.get("id").asString();
     JsonNode elsewhere = owner.get(item + "/elsewhere").ok().json();
     assertThat(elsewhere.size()).isPositive();
     Set<String> machines = new HashSet<>();
@@ -104,33 +104,50 @@ class WorkTest {
     }
     assertThat(moved).as("a kept plan stays").isLessThan(work.get("items").size() / 3);
 
-    assertThat(owner.get(farm + "/work.ics").ok().text()).contains("BEGIN:VEVENT");
+    assertThat(owner.get(farm + "/rota.ics").ok().text()).contains("BEGIN:VEVENT");
     for (int i = 0; i < 3; i++) {
-      assertThat(owner.post(farm + "/work/undo", Map.of()).ok().json().get("undone").asBoolean())
+      assertThat(owner.post(farm + "/rota/undo", Map.of()).ok().json().get("undone").asBoolean())
           .isTrue();
     }
-    assertThat(owner.get(farm + "/work").ok().json().get("items")).isEmpty();
+    assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
   }
 
   @Test
   void whileOneIsUnderWayTheOtherSeesItAndItCanBeStopped() throws Exception {
     Api owner = Api.owner();
     String farm = owner.farm();
-    JsonNode first = owner.post(farm + "/work/run", Map.of("seconds", 60)).ok().json();
-    JsonNode second = owner.post(farm + "/work/run", Map.of("seconds", 2)).ok().json();
+    JsonNode first = owner.post(farm + "/rota/run", Map.of("seconds", 60)).ok().json();
+    JsonNode second = owner.post(farm + "/rota/run", Map.of("seconds", 2)).ok().json();
     assertThat(second.get("id")).isEqualTo(first.get("id"));
-    owner.post(farm + "/work/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
+    owner.post(farm + "/rota/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
     String state = "running";
     for (int i = 0; i < 200 && (state.equals("running") || state.equals("waiting")); i++) {
       Thread.sleep(200);
-      state = owner.get(farm + "/work/run").ok().json().at("/run/state").asString();
+      state = owner.get(farm + "/rota/run").ok().json().at("/run/state").asString();
     }
     assertThat(state).isEqualTo("stopped");
-    assertThat(owner.get(farm + "/work/run").ok().json().at("/run/proposal/items").size())
+    assertThat(owner.get(farm + "/rota/run").ok().json().at("/run/proposal/items").size())
         .as("what was found is shown")
         .isPositive();
-    assertThat(owner.post(farm + "/work/run", Map.of("seconds", 0)).refused(422))
+    assertThat(owner.post(farm + "/rota/run", Map.of("seconds", 0)).refused(422))
         .contains("120 seconds");
+  }
+
+  @Test
+  void anEmptyFarmIsToldWhatItLacks() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
+    owner.post(farm + "/rota/run", Map.of("seconds", 1)).ok();
+    JsonNode run = owner.get(farm + "/rota/run").ok().json().get("run");
+    for (int i = 0; i < 200 && !run.get("state").asString().equals("failed"); i++) {
+      Thread.sleep(100);
+      run = owner.get(farm + "/rota/run").ok().json().get("run");
+    }
+    assertThat(run.path("trouble").asString("")).contains("Import a station");
+    assertThat(owner.get(farm + "/rota/odds").refused(422)).contains("Import a station");
+    assertThat(owner.get(farm + "/endings").refused(422)).contains("Import a station");
+    assertThat(owner.get(farm + "/hours").refused(422)).contains("Import a station");
   }
 
   @Test

@@ -34,7 +34,7 @@ class EndingService {
   private final PlannedFields planned;
   private final PlanService plans;
   private final FieldService fields;
-  private final FarmRulesRows rules;
+  private final EndingRulesOf rules;
   private final EndingChoices choices;
   private final CropOdds ripens;
   private final Bearings bearings;
@@ -44,7 +44,7 @@ class EndingService {
       PlannedFields planned,
       PlanService plans,
       FieldService fields,
-      FarmRulesRows rules,
+      EndingRulesOf rules,
       EndingChoices choices,
       CropOdds ripens,
       Bearings bearings,
@@ -82,14 +82,14 @@ class EndingService {
         f.seededOn(),
         f.endedOn(),
         bearings.of(farmId, fieldId),
-        rows(f, cover, purpose, wanted, rules(farmId)),
+        rows(f, cover, purpose, wanted, rules.of(farmId)),
         chosen(farmId, fieldId, f.farm().seasonYear()));
   }
 
   /** All fields with a plan: the best way, the planned one, and what was chosen. */
   @Transactional(readOnly = true)
   List<EndingViews.FieldEnding> all(UUID farmId) {
-    EndingRules own = rules(farmId);
+    EndingRules own = rules.of(farmId);
     Map<UUID, EndingViews.ChosenView> last = new HashMap<>();
     List<PlannedField> with = planned.all(farmId).stream().filter(f -> f.cover() != null).toList();
     if (!with.isEmpty()) {
@@ -257,7 +257,7 @@ class EndingService {
   @Transactional
   public int chooseBest(UUID farmId, List<UUID> wanted, String why, UUID account) {
     int changed = 0;
-    EndingRules own = rules(farmId);
+    EndingRules own = rules.of(farmId);
     for (UUID fieldId : wanted) {
       PlannedField f = planned.one(farmId, fieldId);
       Purpose purpose = purpose(f);
@@ -276,11 +276,6 @@ class EndingService {
       }
     }
     return changed;
-  }
-
-  /** The farm's rules, or those that ship. */
-  EndingRules rules(UUID farmId) {
-    return rules.findById(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);
   }
 
   List<EndingViews.ChosenView> chosen(UUID farmId, UUID fieldId, int seasonYear) {

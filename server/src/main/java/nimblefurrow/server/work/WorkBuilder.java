@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
@@ -27,6 +28,7 @@ class WorkBuilder {
   private static final double KM_PER_DEGREE = 111.2;
   private static final double USD_PER_KM = 2;
 
+  private final FarmService farms;
   private final PlannedFields planned;
   private final FieldService fields;
   private final ShedService shed;
@@ -34,11 +36,13 @@ class WorkBuilder {
   private final WorkItems items;
 
   WorkBuilder(
+      FarmService farms,
       PlannedFields planned,
       FieldService fields,
       ShedService shed,
       CrewService crew,
       WorkItems items) {
+    this.farms = farms;
     this.planned = planned;
     this.fields = fields;
     this.shed = shed;
@@ -77,7 +81,7 @@ class WorkBuilder {
     List<PlannedField> all = planned.all(farmId);
     List<MachineView> machines = shed.machines(farmId);
     List<CrewView> people = crew.all(farmId);
-    LocalDate start = all.isEmpty() ? LocalDate.now() : all.get(0).farm().today();
+    LocalDate start = farms.get(farmId).today();
     int days =
         all.isEmpty()
             ? 1

@@ -59,7 +59,7 @@ class WorkController {
     crew.remove(farmId, id);
   }
 
-  @GetMapping("/work")
+  @GetMapping("/rota")
   WorkViews.WorkView work(@PathVariable UUID farmId) {
     access.see(farmId);
     return work.work(farmId);
@@ -68,26 +68,26 @@ class WorkController {
   /** The last laying-out, if there was one. */
   record LastRun(WorkViews.@Nullable RunView run) {}
 
-  @GetMapping("/work/run")
+  @GetMapping("/rota/run")
   LastRun last(@PathVariable UUID farmId) {
     access.see(farmId);
     return new LastRun(work.last(farmId));
   }
 
-  @PostMapping("/work/run")
+  @PostMapping("/rota/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
     return work.ask(farmId, in, access.person().name());
   }
 
-  @PostMapping("/work/run/{runId}/stop")
+  @PostMapping("/rota/run/{runId}/stop")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void stop(@PathVariable UUID farmId, @PathVariable UUID runId) {
     access.manage(farmId);
     work.stop(farmId, runId);
   }
 
-  @PostMapping("/work/keep")
+  @PostMapping("/rota/keep")
   WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
     access.manage(farmId);
     return work.keep(farmId, in);
@@ -96,40 +96,40 @@ class WorkController {
   /** Whether there was anything to take back. */
   record TakenBack(boolean undone) {}
 
-  @PostMapping("/work/undo")
+  @PostMapping("/rota/undo")
   TakenBack undo(@PathVariable UUID farmId) {
     access.manage(farmId);
     return new TakenBack(work.undo(farmId));
   }
 
-  @PostMapping("/work/{itemId}/done")
+  @PostMapping("/rota/{itemId}/done")
   WorkViews.WorkView done(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
     access.work(farmId);
     return work.done(farmId, itemId, in.share(), access.person().id());
   }
 
-  @PostMapping("/work/{itemId}/pin")
+  @PostMapping("/rota/{itemId}/pin")
   WorkViews.WorkView pin(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.PinInput in) {
     access.manage(farmId);
     return work.pin(farmId, itemId, in);
   }
 
-  @GetMapping("/work/{itemId}/elsewhere")
+  @GetMapping("/rota/{itemId}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(@PathVariable UUID farmId, @PathVariable UUID itemId) {
     access.see(farmId);
     return questions.elsewhere(farmId, itemId);
   }
 
-  @GetMapping("/work/odds")
+  @GetMapping("/rota/odds")
   WorkViews.OddsView odds(@PathVariable UUID farmId) {
     access.see(farmId);
     return questions.odds(farmId);
   }
 
   /** One person's days, or everyone's, as a calendar file. */
-  @GetMapping("/work.ics")
+  @GetMapping("/rota.ics")
   ResponseEntity<byte[]> calendar(
       @PathVariable UUID farmId, @RequestParam(defaultValue = "") String person) {
     access.see(farmId);

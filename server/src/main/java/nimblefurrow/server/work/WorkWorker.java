@@ -12,6 +12,7 @@ import nimblefurrow.core.schedule.PlanCheck;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkPlanner;
+import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -64,8 +65,13 @@ class WorkWorker {
       finish(run, runs.stopped(run.id) ? "stopped" : "done", proposal, null);
     } catch (RuntimeException e) {
       LOG.warn("a laying-out failed", e);
-      String said = e instanceof IllegalArgumentException ? e.getMessage() : null;
-      finish(run, "failed", null, said == null ? "Something broke; nothing was changed." : said);
+      boolean said = e instanceof IllegalArgumentException || e instanceof InputProblem;
+      String sentence = said ? e.getMessage() : null;
+      finish(
+          run,
+          "failed",
+          null,
+          sentence == null ? "Something broke; nothing was changed." : sentence);
     }
   }
 
