@@ -133,7 +133,7 @@ const now = computed(() => (picked.value === undefined ? null : view.value?.hour
         <div v-for="d in days" :key="d.day" class="day">
           <p class="small">
             <b>{{ sayFullDay(d.day).replace(/ \d{4}$/, '') }}</b>
-            <span>{{ best(d.hours, work) }}</span>
+            <span class="best">{{ best(d.hours, work) }}</span>
           </p>
           <div class="strip" role="group" :aria-label="`${label} on ${sayDay(d.day)}`">
             <button
