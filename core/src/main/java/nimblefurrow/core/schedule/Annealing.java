@@ -15,33 +15,35 @@ public final class Annealing implements WorkPlanner {
   private static final int LOOK_EVERY = 64;
   private static final double FIRST_HEAT = 0.12;
   private static final double LAST_HEAT = 0.0005;
+  private static final double PIN_KEPT = 1e7;
 
   /** A plan that is kept is only mended: hot, it would be thrown about first. */
   private static final double MENDING_HEAT = 0.004;
 
   @Override
   public WorkPlan plan(WorkProblem problem, long seed, Budget budget, Consumer<Double> better) {
-    Lists first = Greedy.mostForItsHours(problem);
-    Walk walk = new Walk(problem);
-    walk.run(first, 0);
+    Flat flat = new Flat(problem);
+    Lists first = Greedy.mostForItsHours(flat);
+    Walk walk = new Walk(flat);
+    walk.run(first);
     double[] best = {walk.value(first)};
     better.accept(best[0]);
     if (problem.jobs().isEmpty() || problem.machines().isEmpty()) {
-      return new Walk(problem).plan(first);
+      return WrittenPlan.of(flat, first);
     }
     double typical = typical(problem);
     boolean mending = problem.jobs().stream().anyMatch(j -> j.kept() != null);
     double hot = mending ? MENDING_HEAT : FIRST_HEAT;
     Search[] searches =
         IntStream.range(0, SEARCHES)
-            .mapToObj(i -> new Search(problem, first, new SplittableRandom(seed + i)))
+            .mapToObj(i -> new Search(flat, first, new SplittableRandom(seed + i)))
             .toArray(Search[]::new);
     for (int round = 0; round < ROUNDS && budget.used() < 1; round++) {
       double until = (round + 1.0) / ROUNDS;
       Arrays.stream(searches).parallel().forEach(s -> s.go(budget, until, typical, hot));
       Search leads = searches[0].bestValue >= searches[1].bestValue ? searches[0] : searches[1];
-      if (leads.bestValue > best[0]) {
-        best[0] = leads.bestValue;
+      if (leads.bestMoney > best[0]) {
+        best[0] = leads.bestMoney;
         better.accept(best[0]);
       }
       for (Search s : searches) {
@@ -49,7 +51,7 @@ public final class Annealing implements WorkPlanner {
       }
     }
     Search leads = searches[0].bestValue >= searches[1].bestValue ? searches[0] : searches[1];
-    return new Walk(problem).plan(leads.best);
+    return WrittenPlan.of(flat, leads.best);
   }
 
   private static double typical(WorkProblem problem) {
@@ -71,33 +73,44 @@ public final class Annealing implements WorkPlanner {
   private static final class Search {
     private final Moves moves;
     private final SplittableRandom random;
-    private final Lists tried;
-    private final Walk triedWalk;
     private Lists now;
     private Walk walk;
     private Lists spare;
     private Walk spareWalk;
+
+    /** Days up to whose beginning both walks are the same. */
+    private int alike;
+
     private double value;
     private final Lists best;
     private double bestValue;
+    private double bestMoney;
 
-    Search(WorkProblem problem, Lists first, SplittableRandom random) {
-      int machines = problem.machines().size();
-      int jobs = problem.jobs().size();
+    Search(Flat flat, Lists first, SplittableRandom random) {
       this.random = random;
-      moves = new Moves(problem, random);
-      now = new Lists(machines, jobs);
-      now.copyFrom(first);
-      walk = new Walk(problem);
-      walk.run(now, 0);
-      value = walk.value(now);
-      tried = new Lists(machines, jobs);
-      triedWalk = new Walk(problem);
-      spare = tried;
-      spareWalk = triedWalk;
-      best = new Lists(machines, jobs);
-      best.copyFrom(now);
+      moves = new Moves(flat, random);
+      now = new Lists(flat.machines, flat.jobs);
+      spare = new Lists(flat.machines, flat.jobs);
+      best = new Lists(flat.machines, flat.jobs);
+      walk = new Walk(flat);
+      spareWalk = new Walk(flat);
+      best.copyFrom(first);
+      again();
       bestValue = value;
+      bestMoney = walk.value(now);
+    }
+
+    /** Goes on from the best. */
+    private void again() {
+      now.copyFrom(best);
+      walk.run(now);
+      value = worth(walk, now);
+      alike = 0;
+    }
+
+    /** A pin kept is worth more than any money: what is pinned is settled. */
+    private static double worth(Walk walk, Lists lists) {
+      return walk.value(lists) + PIN_KEPT * walk.pinsKept();
     }
 
     void go(Budget budget, double until, double typical, double hot) {
@@ -113,15 +126,16 @@ public final class Annealing implements WorkPlanner {
         if (fromDay < 0) {
           continue;
         }
-        spareWalk.copyFrom(walk, fromDay);
-        spareWalk.run(spare, fromDay);
-        double changed = spareWalk.value(spare);
+        spareWalk.run(spare, now, walk, alike, fromDay);
+        alike = fromDay;
+        double changed = worth(spareWalk, spare);
         double gain = changed - value;
         if (gain >= 0 || random.nextDouble() < Math.exp(gain / heat)) {
           swap();
           value = changed;
           if (value > bestValue + 1e-9) {
             bestValue = value;
+            bestMoney = walk.value(now);
             best.copyFrom(now);
           }
         }
@@ -141,10 +155,9 @@ public final class Annealing implements WorkPlanner {
       if (leads != this && leads.bestValue > bestValue) {
         best.copyFrom(leads.best);
         bestValue = leads.bestValue;
+        bestMoney = leads.bestMoney;
       }
-      now.copyFrom(best);
-      walk.run(now, 0);
-      value = walk.value(now);
+      again();
     }
   }
 }

@@ -22,19 +22,22 @@ public final class Greedy {
         lists.insert(m, lists.size[m], x[0], x[1]);
       }
     }
-    return new Walk(problem).plan(lists);
+    return WrittenPlan.of(new Flat(problem), lists);
   }
 
   /**
-   * A plan to search from: what brings most for its hours is put in first, where it brings most.
+   * A plan to search from: what is pinned is put in first, then what brings most for its hours,
+   * where it brings most.
    */
-  static Lists mostForItsHours(WorkProblem problem) {
+  static Lists mostForItsHours(Flat flat) {
+    WorkProblem problem = flat.problem;
     Lists lists = kept(problem);
-    Walk walk = new Walk(problem);
-    walk.run(lists, 0);
+    Walk walk = new Walk(flat);
+    walk.run(lists);
     List<int[]> all = open(problem, lists);
     all.sort(
-        Comparator.comparing(x -> -best(problem, option(problem, x)) / option(problem, x).hours()));
+        Comparator.comparing((int[] x) -> !flat.pinned[x[0]])
+            .thenComparing(x -> -best(problem, option(problem, x)) / option(problem, x).hours()));
     for (int round = 0; round < 2; round++) {
       for (int[] x : all) {
         int job = x[0];
@@ -43,12 +46,14 @@ public final class Greedy {
         }
         int m = option(problem, x).machine();
         double before = walk.value(lists);
+        int pins = walk.pinsKept();
         int at = byPeak(problem, lists, m, x);
         lists.insert(m, at, job, x[1]);
-        walk.run(lists, 0);
-        if (walk.value(lists) <= before) {
+        walk.run(lists);
+        boolean better = walk.pinsKept() > pins || walk.value(lists) > before;
+        if (walk.pinsKept() < pins || !better) {
           lists.remove(m, at);
-          walk.run(lists, 0);
+          walk.run(lists);
         }
       }
     }
@@ -57,20 +62,25 @@ public final class Greedy {
 
   /** Behind all whose best day is earlier. */
   private static int byPeak(WorkProblem problem, Lists lists, int m, int[] x) {
-    int peak = peak(option(problem, x));
+    int peak = peak(problem.jobs().get(x[0]), option(problem, x));
     int at = 0;
     for (int i = 0; i < lists.size[m]; i++) {
       int other = lists.jobs[m][i];
       Option o = problem.jobs().get(other).options().get(lists.option[other]);
       Kept kept = problem.jobs().get(other).kept();
-      if (peak(o) <= peak || kept != null && kept.begun()) {
+      if (peak(problem.jobs().get(other), o) <= peak || kept != null && kept.begun()) {
         at = i + 1;
       }
     }
     return at;
   }
 
-  static int peak(Option o) {
+  /** The day a job is best begun about: its pin's, or that of the most value. */
+  static int peak(Job job, Option o) {
+    return job.pin() != null && job.pin().day() >= 0 ? job.pin().day() : peak(o);
+  }
+
+  private static int peak(Option o) {
     int best = Math.max(0, o.first());
     for (int d = best; d <= Math.min(o.last(), o.value().length - 1); d++) {
       best = o.value()[d] > o.value()[best] ? d : best;
@@ -102,7 +112,9 @@ public final class Greedy {
       Kept kept = problem.jobs().get(j).kept();
       List<Option> options = problem.jobs().get(j).options();
       for (int o = 0; o < options.size() && lists.option[j] < 0; o++) {
-        if (kept != null && options.get(o).machine() == kept.machine()) {
+        if (kept != null
+            && options.get(o).machine() == kept.machine()
+            && allowed(problem.jobs().get(j), o)) {
           lists.insert(kept.machine(), lists.size[kept.machine()], j, o);
           lists.notBefore[j] = kept.start();
         }
@@ -132,10 +144,16 @@ public final class Greedy {
     List<int[]> all = new ArrayList<>();
     for (int j = 0; j < problem.jobs().size(); j++) {
       for (int o = 0; o < problem.jobs().get(j).options().size() && lists.option[j] < 0; o++) {
-        all.add(new int[] {j, o});
+        if (allowed(problem.jobs().get(j), o)) {
+          all.add(new int[] {j, o});
+        }
       }
     }
     return all;
+  }
+
+  private static boolean allowed(Job job, int o) {
+    return job.pin() == null || job.pin().allows(job.options().get(o).machine());
   }
 
   private static Option option(WorkProblem problem, int[] x) {

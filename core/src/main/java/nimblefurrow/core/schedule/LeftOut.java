@@ -5,6 +5,7 @@ import nimblefurrow.core.schedule.WorkPlan.Why;
 import nimblefurrow.core.schedule.WorkProblem.Job;
 import nimblefurrow.core.schedule.WorkProblem.Machine;
 import nimblefurrow.core.schedule.WorkProblem.Option;
+import nimblefurrow.core.schedule.WorkProblem.Pin;
 
 /** Says why a job stands in no list. */
 final class LeftOut {
@@ -14,6 +15,10 @@ final class LeftOut {
     Job job = problem.jobs().get(j);
     if (job.options().isEmpty()) {
       return Why.NO_MACHINE;
+    }
+    Pin pin = job.pin();
+    if (pin != null && pinned(problem, job, pin)) {
+      return Why.PINS;
     }
     if (job.options().stream().noneMatch(o -> staffed(problem, o))) {
       return Why.NOBODY;
@@ -30,6 +35,22 @@ final class LeftOut {
             .anyMatch(
                 o -> Arrays.stream(o.value(), first(o), last(problem, o) + 1).anyMatch(v -> v > 0));
     return pays ? Why.CROWDED : Why.NOT_WORTH;
+  }
+
+  /** Whether without its pin there would be a way, and with it there is none. */
+  private static boolean pinned(WorkProblem problem, Job job, Pin pin) {
+    return job.options().stream().anyMatch(o -> staffed(problem, o) && fits(problem, o))
+        && job.options().stream()
+            .noneMatch(
+                o ->
+                    pin.allows(o.machine())
+                        && staffed(problem, o)
+                        && fits(problem, from(o, pin.day())));
+  }
+
+  private static Option from(Option o, int day) {
+    int first = day < 0 ? o.first() : day < o.first() ? o.last() + 1 : day;
+    return new Option(o.machine(), o.label(), o.hours(), first, o.last(), o.value());
   }
 
   private static boolean staffed(WorkProblem problem, Option o) {

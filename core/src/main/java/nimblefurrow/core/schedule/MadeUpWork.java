@@ -112,6 +112,7 @@ public final class MadeUpWork {
         30 * r.nextDouble() - 15,
         options,
         null,
+        null,
         null);
   }
 
@@ -149,7 +150,8 @@ public final class MadeUpWork {
               job.yKm(),
               job.options(),
               after,
-              p == null ? null : new Kept(p.machine(), p.start(), p.start() < day)));
+              p == null ? null : new Kept(p.machine(), p.start(), p.start() < day),
+              job.pin()));
     }
     return new WorkProblem(
         farm.start(), farm.days(), farm.people(), machines, jobs, farm.usdPerKm(), usdPerMove);

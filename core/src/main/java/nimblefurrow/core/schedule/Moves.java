@@ -1,34 +1,32 @@
 package nimblefurrow.core.schedule;
 
-import java.util.List;
 import java.util.SplittableRandom;
-import nimblefurrow.core.schedule.WorkProblem.Option;
+import nimblefurrow.core.schedule.WorkProblem.Job;
 
 /** Small changes of lists. Each says from which day on the walk is another, or −1 for no change. */
 final class Moves {
-  private final WorkProblem problem;
+  private final Flat flat;
   private final SplittableRandom random;
-  private final int jobs;
   private final int[] frozen;
+  private final int[][] peak;
 
-  Moves(WorkProblem problem, SplittableRandom random) {
-    this.problem = problem;
+  Moves(Flat flat, SplittableRandom random) {
+    this.flat = flat;
     this.random = random;
-    jobs = problem.jobs().size();
-    frozen = new int[problem.machines().size()];
-    problem.jobs().stream()
-        .filter(Greedy::begun)
-        .forEach(
-            j -> {
-              if (j.kept() != null) {
-                frozen[j.kept().machine()]++;
-              }
-            });
+    frozen = new int[flat.machines];
+    peak = new int[flat.jobs][];
+    for (int j = 0; j < flat.jobs; j++) {
+      Job job = flat.problem.jobs().get(j);
+      peak[j] = job.options().stream().mapToInt(o -> Greedy.peak(job, o)).toArray();
+      if (flat.begun[j]) {
+        frozen[flat.keptMachine[j]]++;
+      }
+    }
   }
 
   int change(Lists lists, Walk walk) {
-    int job = random.nextInt(jobs);
-    if (Greedy.begun(problem.jobs().get(job)) || problem.jobs().get(job).options().isEmpty()) {
+    int job = random.nextInt(flat.jobs);
+    if (flat.begun[job] || flat.ways[job].length == 0) {
       return -1;
     }
     if (lists.option[job] < 0) {
@@ -54,30 +52,33 @@ final class Moves {
   }
 
   private int machine(Lists lists, int job) {
-    return problem.jobs().get(job).options().get(lists.option[job]).machine();
+    return flat.machine[job][lists.option[job]];
   }
 
   private int putIn(Lists lists, Walk walk, int job) {
-    List<Option> options = problem.jobs().get(job).options();
-    int way = random.nextInt(options.size());
-    int m = options.get(way).machine();
-    int at = position(lists, walk, m, options.get(way));
+    int way = flat.ways[job][random.nextInt(flat.ways[job].length)];
+    int m = flat.machine[job][way];
+    int at = position(lists, walk, m, peak[job][way]);
     int from = walk.reached(m, at);
     lists.insert(m, at, job, way);
     lists.notBefore[job] = 0;
-    return from;
+    return followed(job, from);
+  }
+
+  /** Whether a job is done at all matters from the first day on to what waits for it. */
+  private int followed(int job, int from) {
+    return flat.leads[job] ? 0 : from;
   }
 
   /** Half of the time about where its best day falls, else anywhere. */
-  private int position(Lists lists, Walk walk, int m, Option o) {
+  private int position(Lists lists, Walk walk, int m, int best) {
     int free = lists.size[m] - Math.min(frozen[m], lists.size[m]);
     int anywhere = lists.size[m] - (free == 0 ? 0 : random.nextInt(free + 1));
     if (random.nextInt(2) == 0) {
       return anywhere;
     }
-    int peak = Greedy.peak(o);
     int at = Math.min(frozen[m], lists.size[m]);
-    while (at < lists.size[m] && walk.start[lists.jobs[m][at]] < peak) {
+    while (at < lists.size[m] && walk.start[lists.jobs[m][at]] < best) {
       at++;
     }
     return Math.max(
@@ -89,7 +90,7 @@ final class Moves {
     int at = lists.indexOf(m, job);
     int from = walk.reached(m, at);
     lists.remove(m, at);
-    return from;
+    return followed(job, from);
   }
 
   private int elsewhere(Lists lists, Walk walk, int job) {
@@ -98,7 +99,7 @@ final class Moves {
     int at = lists.indexOf(m, job);
     int from = walk.reached(m, at);
     lists.remove(m, at);
-    int to = position(lists, walk, m, problem.jobs().get(job).options().get(way));
+    int to = position(lists, walk, m, peak[job][way]);
     lists.insert(m, to, job, way);
     return to == at ? -1 : Math.min(from, walk.reached(m, Math.min(to, at)));
   }
@@ -140,17 +141,16 @@ final class Moves {
   }
 
   private int otherWay(Lists lists, Walk walk, int job) {
-    List<Option> options = problem.jobs().get(job).options();
-    if (options.size() < 2) {
+    if (flat.ways[job].length < 2) {
       return -1;
     }
     int m = machine(lists, job);
     int at = lists.indexOf(m, job);
     int from = walk.reached(m, at);
     lists.remove(m, at);
-    int way = random.nextInt(options.size());
-    int to = options.get(way).machine();
-    int place = position(lists, walk, to, options.get(way));
+    int way = flat.ways[job][random.nextInt(flat.ways[job].length)];
+    int to = flat.machine[job][way];
+    int place = position(lists, walk, to, peak[job][way]);
     from = Math.min(from, walk.reached(to, to == m ? Math.min(place, at) : place));
     lists.insert(to, place, job, way);
     lists.notBefore[job] = 0;
@@ -161,17 +161,17 @@ final class Moves {
     int m = machine(lists, job);
     int at = lists.indexOf(m, job);
     int from = walk.reached(m, at);
-    Option o = problem.jobs().get(job).options().get(lists.option[job]);
+    int way = lists.option[job];
     int day;
     if (random.nextInt(3) == 0) {
       day = 0;
     } else if (random.nextInt(2) == 0) {
-      day = Greedy.peak(o) - random.nextInt(3);
+      day = peak[job][way] - random.nextInt(3);
     } else {
-      int start = Math.min(problem.days(), walk.start[job]);
+      int start = Math.min(flat.days, walk.start[job]);
       day = start - 3 + random.nextInt(9);
     }
-    day = Math.max(0, Math.min(day, o.last()));
+    day = Math.max(0, Math.min(day, flat.last[job][way]));
     if (day == lists.notBefore[job]) {
       return -1;
     }

@@ -9,6 +9,7 @@ import nimblefurrow.core.schedule.WorkProblem.After;
 import nimblefurrow.core.schedule.WorkProblem.Job;
 import nimblefurrow.core.schedule.WorkProblem.Machine;
 import nimblefurrow.core.schedule.WorkProblem.Option;
+import nimblefurrow.core.schedule.WorkProblem.Pin;
 
 /**
  * Recomputes every rule and the total of a plan from its segments. Knows the rules and nothing of
@@ -54,6 +55,7 @@ public final class PlanCheck {
       seen[p.job()] = true;
       Option o = job.options().get(p.option());
       window(job, o, p);
+      pin(job, p);
       hours(job, o, p, machine, people);
       order(plan, job, p);
       value += o.value()[p.finish()];
@@ -79,6 +81,13 @@ public final class PlanCheck {
       broken.add(
           "%s from day %d to %d is outside %d to %d"
               .formatted(job.name(), p.start(), p.finish(), o.first(), o.last()));
+    }
+  }
+
+  private void pin(Job job, Placed p) {
+    Pin pin = job.pin();
+    if (pin != null && (!pin.allows(p.machine()) || pin.day() >= 0 && pin.day() != p.start())) {
+      broken.add(job.name() + " is not as its pin says");
     }
   }
 

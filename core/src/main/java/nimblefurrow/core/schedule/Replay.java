@@ -12,7 +12,7 @@ public final class Replay {
 
   /** What a kept plan comes to under a problem's hours and windows. */
   public static WorkPlan of(WorkProblem problem) {
-    return new Walk(problem).plan(Greedy.kept(problem));
+    return WrittenPlan.of(new Flat(problem), Greedy.kept(problem));
   }
 
   /**
@@ -54,18 +54,21 @@ public final class Replay {
    * @param option index of the way
    * @param start day it would begin
    * @param value of the whole plan then, less its value now
+   * @param pins whether all that is pinned elsewhere stays so
    */
-  public record Elsewhere(int machine, int option, int start, double value) {}
+  public record Elsewhere(int machine, int option, int start, double value, boolean pins) {}
 
   /**
    * Takes a job of a kept plan out and puts it back everywhere: the best place for each machine and
-   * beginning day, best first. What is in the way shows in the value.
+   * beginning day, best first. What is in the way shows in the value. The job's own pin is lifted.
    */
   public static List<Elsewhere> elsewhere(WorkProblem problem, int job) {
-    Lists lists = Greedy.kept(problem);
-    Walk walk = new Walk(problem);
-    walk.run(lists, 0);
+    Flat flat = new Flat(unpinned(problem, job));
+    Lists lists = Greedy.kept(flat.problem);
+    Walk walk = new Walk(flat);
+    walk.run(lists);
     double now = walk.value(lists);
+    int pins = walk.pinsKept();
     Job asked = problem.jobs().get(job);
     if (lists.option[job] >= 0) {
       int m = asked.options().get(lists.option[job]).machine();
@@ -78,15 +81,33 @@ public final class Replay {
       for (int at = 0; at <= lists.size[m]; at++) {
         lists.insert(m, at, job, o);
         lists.notBefore[job] = 0;
-        walk.run(lists, 0);
+        walk.run(lists);
         if (walk.done(job)) {
-          add(all, new Elsewhere(m, o, walk.start[job], walk.value(lists) - now));
+          add(
+              all,
+              new Elsewhere(
+                  m, o, walk.start[job], walk.value(lists) - now, walk.pinsKept() >= pins));
         }
         lists.remove(m, at);
       }
     }
     all.sort(Comparator.comparing(e -> -e.value()));
     return all;
+  }
+
+  private static WorkProblem unpinned(WorkProblem problem, int job) {
+    List<Job> jobs = new ArrayList<>(problem.jobs());
+    Job j = jobs.get(job);
+    jobs.set(
+        job, new Job(j.id(), j.name(), j.xKm(), j.yKm(), j.options(), j.after(), j.kept(), null));
+    return new WorkProblem(
+        problem.start(),
+        problem.days(),
+        problem.people(),
+        problem.machines(),
+        jobs,
+        problem.usdPerKm(),
+        problem.usdPerMove());
   }
 
   private static void add(List<Elsewhere> all, Elsewhere e) {

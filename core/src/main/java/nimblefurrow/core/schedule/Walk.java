@@ -1,15 +1,6 @@
 package nimblefurrow.core.schedule;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
-import nimblefurrow.core.schedule.WorkProblem.After;
-import nimblefurrow.core.schedule.WorkProblem.Job;
-import nimblefurrow.core.schedule.WorkProblem.Kept;
-import nimblefurrow.core.schedule.WorkProblem.Machine;
-import nimblefurrow.core.schedule.WorkProblem.Option;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Walks lists of jobs through the calendar, day by day and machine by machine. A machine takes its
@@ -17,19 +8,17 @@ import org.jspecify.annotations.Nullable;
  * can run it and has hours left that day. What is not done by its last day fails and brings
  * nothing. So every walk keeps to hours, windows, order and lags by its making.
  *
- * <p>States at the beginning of each day are kept, so that a change is walked again only from the
- * day it touches.
+ * <p>States at the beginning of each day are kept. A changed list is walked from the day it
+ * touches, and then only by machines whose state, rest of the list or people's hours are other than
+ * in the walk before: all others did the same that day.
  */
 final class Walk {
   private static final double DONE = 1e-9;
-  private static final int NEVER = Integer.MAX_VALUE / 4;
+  static final int NEVER = Integer.MAX_VALUE / 4;
 
-  final WorkProblem problem;
-  private final int days;
+  private final Flat flat;
   private final int machines;
-  private final int[][] runBy;
-  private final double[][] km;
-  private final double[] homeKm;
+  private final int widest;
 
   // By day and machine, at the beginning of the day.
   private final int[] next;
@@ -37,96 +26,64 @@ final class Walk {
   private final double[] remaining;
   private final int[] place;
 
+  /** Hours each of those who run a machine gave it, by day and machine. */
+  private final double[] given;
+
   /** Day each job begins, or {@link #NEVER}. */
   final int[] start;
 
   /** Day each job ends, or {@link #NEVER}. */
   final int[] finish;
 
-  private final double[] roadKm;
+  final double[] roadKm;
 
   /** Day on which a job fails, or {@link #NEVER}. */
   private final int[] failed;
 
   private final double[] left;
-  private @Nullable List<List<WorkPlan.Segment>> segments;
+  private final double[] leftBefore;
+  private final double[] morning;
+  private final int[] sameTail;
+  private final boolean[] opened;
+  private boolean ordersDiffer;
+  private Worked worked = (job, day, person, hours) -> {};
 
-  Walk(WorkProblem problem) {
-    this.problem = problem;
-    days = problem.days();
-    machines = problem.machines().size();
-    int n = problem.jobs().size();
-    runBy = new int[machines][];
-    int[] skills = new int[problem.people().size()];
-    problem.machines().forEach(m -> m.runBy().forEach(p -> skills[p]++));
-    for (int m = 0; m < machines; m++) {
-      // Who can do least else is asked first.
-      runBy[m] =
-          problem.machines().get(m).runBy().stream()
-              .sorted(Comparator.comparing((Integer p) -> skills[p]).thenComparing(p -> p))
-              .mapToInt(Integer::intValue)
-              .toArray();
-    }
-    km = new double[n][n];
-    homeKm = new double[n];
-    for (int a = 0; a < n; a++) {
-      Job ja = problem.jobs().get(a);
-      homeKm[a] = road(ja.xKm(), ja.yKm());
-      for (int b = 0; b < n; b++) {
-        Job jb = problem.jobs().get(b);
-        km[a][b] = road(ja.xKm() - jb.xKm(), ja.yKm() - jb.yKm());
-      }
-    }
-    next = new int[(days + 1) * machines];
-    current = new int[(days + 1) * machines];
-    remaining = new double[(days + 1) * machines];
-    place = new int[(days + 1) * machines];
+  /** Told of hours as they are worked. */
+  interface Worked {
+    void on(int job, int day, int person, double hours);
+  }
+
+  Walk(Flat flat) {
+    this.flat = flat;
+    machines = flat.machines;
+    widest = Math.max(1, flat.widest);
+    int states = (flat.days + 1) * machines;
+    next = new int[states];
+    current = new int[states];
+    remaining = new double[states];
+    place = new int[states];
+    given = new double[states * widest];
     Arrays.fill(current, -1);
     Arrays.fill(place, -1);
-    start = new int[n];
-    finish = new int[n];
-    roadKm = new double[n];
-    failed = new int[n];
-    left = new double[problem.people().size()];
-    reset(0);
-  }
-
-  /** Roads run along the sections: east and north are driven one after the other. */
-  private static double road(double x, double y) {
-    return Math.abs(x) + Math.abs(y);
-  }
-
-  void copyFrom(Walk other, int fromDay) {
-    int states = (fromDay + 1) * machines;
-    System.arraycopy(other.next, 0, next, 0, states);
-    System.arraycopy(other.current, 0, current, 0, states);
-    System.arraycopy(other.remaining, 0, remaining, 0, states);
-    System.arraycopy(other.place, 0, place, 0, states);
-    System.arraycopy(other.start, 0, start, 0, start.length);
-    System.arraycopy(other.finish, 0, finish, 0, finish.length);
-    System.arraycopy(other.roadKm, 0, roadKm, 0, roadKm.length);
-    System.arraycopy(other.failed, 0, failed, 0, failed.length);
-  }
-
-  private void reset(int fromDay) {
-    for (int j = 0; j < start.length; j++) {
-      if (start[j] >= fromDay) {
-        start[j] = NEVER;
-        roadKm[j] = 0;
-        failed[j] = NEVER;
-        finish[j] = NEVER;
-      } else {
-        finish[j] = finish[j] >= fromDay ? NEVER : finish[j];
-        failed[j] = failed[j] >= fromDay ? NEVER : failed[j];
-      }
-    }
+    start = new int[flat.jobs];
+    finish = new int[flat.jobs];
+    roadKm = new double[flat.jobs];
+    failed = new int[flat.jobs];
+    left = new double[flat.people];
+    leftBefore = new double[flat.people];
+    morning = new double[flat.people];
+    sameTail = new int[machines];
+    opened = new boolean[machines];
+    Arrays.fill(start, NEVER);
+    Arrays.fill(finish, NEVER);
+    Arrays.fill(failed, NEVER);
   }
 
   /** The first day on which a position of a machine's list was looked at. */
   int reached(int machine, int position) {
     // The pointer only grows with the days.
     int low = 0;
-    int high = days;
+    int high = flat.days;
     while (low < high) {
       int middle = (low + high) / 2;
       if (next[(middle + 1) * machines + machine] >= position) {
@@ -138,17 +95,225 @@ final class Walk {
     return low;
   }
 
-  /** Walks from the beginning of a day on, whose state must stand. */
-  void run(Lists lists, int fromDay) {
-    reset(fromDay);
-    for (int d = fromDay; d < days; d++) {
-      for (int p = 0; p < left.length; p++) {
-        left[p] = problem.people().get(p).hours()[d];
-      }
+  /** Walks the whole calendar, telling who works when. */
+  void run(Lists lists, Worked told) {
+    worked = told;
+    run(lists);
+    worked = (job, day, person, hours) -> {};
+  }
+
+  /** Walks the whole calendar. */
+  void run(Lists lists) {
+    Arrays.fill(start, NEVER);
+    Arrays.fill(finish, NEVER);
+    Arrays.fill(failed, NEVER);
+    Arrays.fill(roadKm, 0);
+    for (int d = 0; d < flat.days; d++) {
+      System.arraycopy(flat.peopleHours[d], 0, left, 0, left.length);
       for (int m = 0; m < machines; m++) {
         day(lists, m, d);
       }
     }
+  }
+
+  /**
+   * Walks a changed list, taking from the walk before what is the same.
+   *
+   * @param known days up to whose beginning the states already are those of the walk before
+   * @param fromDay the day on which the change is first looked at
+   */
+  void run(Lists lists, Lists was, Walk old, int known, int fromDay) {
+    if (known < fromDay) {
+      states(old, known, fromDay);
+    }
+    System.arraycopy(old.start, 0, start, 0, start.length);
+    System.arraycopy(old.finish, 0, finish, 0, finish.length);
+    System.arraycopy(old.roadKm, 0, roadKm, 0, roadKm.length);
+    System.arraycopy(old.failed, 0, failed, 0, failed.length);
+    ordersDiffer = false;
+    for (int j = 0; j < flat.jobs; j++) {
+      ordersDiffer |= flat.leads[j] && lists.option[j] != was.option[j];
+      if (lists.option[j] < 0 && was.option[j] >= 0) {
+        forget(j);
+      }
+    }
+    for (int m = 0; m < machines; m++) {
+      sameTail[m] = sameTail(lists, was, m);
+      opened[m] = false;
+    }
+    for (int d = fromDay; d < flat.days; d++) {
+      System.arraycopy(flat.peopleHours[d], 0, left, 0, left.length);
+      System.arraycopy(left, 0, leftBefore, 0, left.length);
+      boolean all = true;
+      for (int m = 0; m < machines; m++) {
+        int shift = lists.size[m] - was.size[m];
+        if (same(lists, old, m, d, shift)) {
+          sameDay(old, m, d, shift);
+        } else {
+          otherDay(lists, was, old, m, d);
+        }
+        all &= !opened[m];
+      }
+      ordersDiffer &= !all || leadersDiffer(old);
+      if (all && !ordersDiffer && tails(lists, was, old, d + 1)) {
+        rest(lists, was, old, d + 1);
+        return;
+      }
+    }
+  }
+
+  private void states(Walk old, int from, int to) {
+    int a = from * machines;
+    int n = (to + 1) * machines - a;
+    System.arraycopy(old.next, a, next, a, n);
+    System.arraycopy(old.current, a, current, a, n);
+    System.arraycopy(old.remaining, a, remaining, a, n);
+    System.arraycopy(old.place, a, place, a, n);
+    System.arraycopy(old.given, a * widest, given, a * widest, n * widest);
+  }
+
+  /** Takes all from a day on, whose beginning is the same, from the walk before. */
+  private void rest(Lists lists, Lists was, Walk old, int day) {
+    int a = (day + 1) * machines;
+    for (int m = 0; m < machines; m++) {
+      int shift = lists.size[m] - was.size[m];
+      for (int i = a + m; i < next.length; i += machines) {
+        next[i] = old.next[i] + shift;
+      }
+    }
+    int n = Math.max(0, next.length - a);
+    System.arraycopy(old.current, next.length - n, current, next.length - n, n);
+    System.arraycopy(old.remaining, next.length - n, remaining, next.length - n, n);
+    System.arraycopy(old.place, next.length - n, place, next.length - n, n);
+    int g = day * machines * widest;
+    System.arraycopy(old.given, g, given, g, given.length - g);
+  }
+
+  private int sameTail(Lists lists, Lists was, int m) {
+    int[] a = lists.jobs[m];
+    int[] b = was.jobs[m];
+    int i = lists.size[m] - 1;
+    int k = was.size[m] - 1;
+    int tail = 0;
+    while (i >= 0
+        && k >= 0
+        && a[i] == b[k]
+        && lists.option[a[i]] == was.option[a[i]]
+        && lists.notBefore[a[i]] == was.notBefore[a[i]]) {
+      tail++;
+      i--;
+      k--;
+    }
+    return i < 0 && k < 0 ? Integer.MAX_VALUE : tail;
+  }
+
+  /** Whether what lies before each machine from a day on is what lay before it. */
+  private boolean tails(Lists lists, Lists was, Walk old, int d) {
+    for (int m = 0; m < machines; m++) {
+      int at = d * machines + m;
+      int rest = lists.size[m] - next[at];
+      if (rest > sameTail[m] || rest != was.size[m] - old.next[at]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean same(Lists lists, Walk old, int m, int d, int shift) {
+    int at = d * machines + m;
+    boolean sameRest = next[at] == old.next[at] + shift && lists.size[m] - next[at] <= sameTail[m];
+    if (opened[m] || !sameRest) {
+      return false;
+    }
+    if (ordersDiffer && lists.size[m] > 0) {
+      return false;
+    }
+    for (int p : flat.runBy[m]) {
+      if (left[p] != leftBefore[p]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void sameDay(Walk old, int m, int d, int shift) {
+    int at = d * machines + m;
+    int tomorrow = at + machines;
+    next[tomorrow] = old.next[tomorrow] + shift;
+    current[tomorrow] = old.current[tomorrow];
+    remaining[tomorrow] = old.remaining[tomorrow];
+    place[tomorrow] = old.place[tomorrow];
+    int[] runBy = flat.runBy[m];
+    for (int k = 0; k < runBy.length; k++) {
+      double hours = old.given[at * widest + k];
+      given[at * widest + k] = hours;
+      left[runBy[k]] -= hours;
+      leftBefore[runBy[k]] -= hours;
+    }
+  }
+
+  private void otherDay(Lists lists, Lists was, Walk old, int m, int d) {
+    int at = d * machines + m;
+    int tomorrow = at + machines;
+    if (!opened[m]) {
+      opened[m] = true;
+      for (int i = next[at]; i < lists.size[m]; i++) {
+        forget(lists.jobs[m][i]);
+      }
+      if (current[at] >= 0) {
+        finish[current[at]] = NEVER;
+        failed[current[at]] = NEVER;
+      }
+    }
+    day(lists, m, d);
+    int[] runBy = flat.runBy[m];
+    for (int k = 0; k < runBy.length; k++) {
+      leftBefore[runBy[k]] -= old.given[at * widest + k];
+    }
+    ordersDiffer |= flat.follows;
+    boolean again =
+        current[tomorrow] == old.current[tomorrow]
+            && remaining[tomorrow] == old.remaining[tomorrow]
+            && place[tomorrow] == old.place[tomorrow]
+            && lists.size[m] - next[tomorrow] == was.size[m] - old.next[tomorrow]
+            && lists.size[m] - next[tomorrow] <= sameTail[m]
+            && (current[tomorrow] < 0 || begunAlike(old, current[tomorrow]));
+    if (again) {
+      opened[m] = false;
+      for (int i = next[tomorrow]; i < lists.size[m]; i++) {
+        recall(old, lists.jobs[m][i]);
+      }
+      if (current[tomorrow] >= 0) {
+        recall(old, current[tomorrow]);
+      }
+    }
+  }
+
+  private boolean begunAlike(Walk old, int job) {
+    return start[job] == old.start[job] && roadKm[job] == old.roadKm[job];
+  }
+
+  private void forget(int job) {
+    start[job] = NEVER;
+    finish[job] = NEVER;
+    failed[job] = NEVER;
+    roadKm[job] = 0;
+  }
+
+  private void recall(Walk old, int job) {
+    start[job] = old.start[job];
+    finish[job] = old.finish[job];
+    failed[job] = old.failed[job];
+    roadKm[job] = old.roadKm[job];
+  }
+
+  private boolean leadersDiffer(Walk old) {
+    for (int j = 0; j < flat.jobs; j++) {
+      if (flat.leads[j] && (finish[j] != old.finish[j] || failed[j] != old.failed[j])) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void day(Lists lists, int m, int d) {
@@ -157,17 +322,21 @@ final class Walk {
     int job = current[at];
     double rest = remaining[at];
     int from = place[at];
-    Machine machine = problem.machines().get(m);
-    double hours = machine.hours()[d];
+    double hours = flat.machineHours[m][d];
+    int[] runBy = flat.runBy[m];
+    for (int k = 0; k < runBy.length; k++) {
+      morning[k] = left[runBy[k]];
+    }
     while (true) {
       if (job < 0) {
         if (pointer >= lists.size[m]) {
           break;
         }
         int candidate = lists.jobs[m][pointer];
-        Option o = problem.jobs().get(candidate).options().get(lists.option[candidate]);
-        int opens = opens(candidate, o, lists);
-        if (opens == NEVER || d > o.last()) {
+        int way = lists.option[candidate];
+        int opens = opens(candidate, way, lists, m, d);
+        int pin = flat.pinDay[candidate];
+        if (opens == NEVER || d > flat.last[candidate][way] || pin >= 0 && d > pin) {
           failed[candidate] = d;
           start[candidate] = d;
           finish[candidate] = NEVER;
@@ -177,12 +346,13 @@ final class Walk {
         if (d < opens || hours <= DONE || !anyone(m)) {
           break;
         }
-        double way = from < 0 ? homeKm[candidate] : km[from][candidate];
         job = candidate;
         pointer++;
         start[job] = d;
-        roadKm[job] = way;
-        rest = way / machine.roadKmh() + machine.setUpH() + o.hours();
+        finish[job] = NEVER;
+        failed[job] = NEVER;
+        roadKm[job] = flat.wayKm(job, from);
+        rest = flat.asked(job, way, from);
         from = job;
       }
       double got = work(m, d, job, Math.min(hours, rest));
@@ -203,6 +373,12 @@ final class Walk {
       job = -1;
       rest = 0;
     }
+    for (int k = 0; k < runBy.length; k++) {
+      double used = morning[k] - left[runBy[k]];
+      given[at * widest + k] = used;
+      // The same subtraction as on a day that is taken over, to the last bit.
+      left[runBy[k]] = morning[k] - used;
+    }
     int tomorrow = at + machines;
     next[tomorrow] = pointer;
     current[tomorrow] = job;
@@ -210,30 +386,37 @@ final class Walk {
     place[tomorrow] = from;
   }
 
-  private int opens(int job, Option o, Lists lists) {
-    int day = Math.max(o.first(), lists.notBefore[job]);
-    After after = problem.jobs().get(job).after();
-    if (after == null) {
+  private int opens(int job, int way, Lists lists, int m, int d) {
+    int day = Math.max(flat.first[job][way], Math.max(lists.notBefore[job], flat.pinDay[job]));
+    int before = flat.before[job];
+    if (before < 0) {
       return day;
     }
-    int before = after.job();
-    if (finish[before] < NEVER) {
-      return Math.max(day, finish[before] + after.least());
+    if (lists.option[before] < 0) {
+      return NEVER;
     }
-    boolean hopeless = failed[before] < NEVER || lists.option[before] < 0;
-    return hopeless ? NEVER : NEVER - 1;
+    // What a later machine does on the same day is not known yet.
+    int other = flat.machine[before][lists.option[before]];
+    if (known(finish[before], other, m, d)) {
+      return Math.max(day, finish[before] + flat.least[job]);
+    }
+    return known(failed[before], other, m, d) ? NEVER : NEVER - 1;
+  }
+
+  private static boolean known(int day, int other, int m, int d) {
+    return day < d || day == d && other <= m;
   }
 
   private int lastDay(int job, Lists lists) {
-    int last = problem.jobs().get(job).options().get(lists.option[job]).last();
-    After after = problem.jobs().get(job).after();
-    return after == null ? last : Math.min(last, finish[after.job()] + after.most());
+    int last = flat.last[job][lists.option[job]];
+    int before = flat.before[job];
+    return before < 0 ? last : Math.min(last, finish[before] + flat.most[job]);
   }
 
   /** Whether anybody who can run a machine has hours left that day. */
   private boolean anyone(int m) {
-    boolean found = runBy[m].length == 0;
-    for (int p : runBy[m]) {
+    boolean found = flat.runBy[m].length == 0;
+    for (int p : flat.runBy[m]) {
       found |= left[p] > DONE;
     }
     return found;
@@ -243,32 +426,20 @@ final class Walk {
     if (wanted <= DONE) {
       return 0;
     }
-    if (runBy[m].length == 0) {
-      segment(job, d, -1, wanted);
+    if (flat.runBy[m].length == 0) {
+      worked.on(job, d, -1, wanted);
       return wanted;
     }
     double got = 0;
-    for (int p : runBy[m]) {
+    for (int p : flat.runBy[m]) {
       double take = Math.min(left[p], wanted - got);
       if (take > DONE) {
         left[p] -= take;
         got += take;
-        segment(job, d, p, take);
+        worked.on(job, d, p, take);
       }
     }
     return got;
-  }
-
-  private void segment(int job, int day, int person, double hours) {
-    if (segments != null) {
-      List<WorkPlan.Segment> own = segments.get(job);
-      WorkPlan.Segment last = own.isEmpty() ? null : own.get(own.size() - 1);
-      if (last != null && last.day() == day && last.person() == person) {
-        own.set(own.size() - 1, new WorkPlan.Segment(day, person, last.hours() + hours));
-      } else {
-        own.add(new WorkPlan.Segment(day, person, hours));
-      }
-    }
   }
 
   boolean done(int job) {
@@ -277,74 +448,33 @@ final class Walk {
 
   /** Money of all jobs done, less the road, less moves away from a kept plan. */
   double value(Lists lists) {
+    double usdPerKm = flat.problem.usdPerKm();
+    double usdPerMove = flat.problem.usdPerMove();
     double sum = 0;
     for (int j = 0; j < finish.length; j++) {
-      Job job = problem.jobs().get(j);
       boolean done = finish[j] < NEVER;
       if (done) {
-        sum += job.options().get(lists.option[j]).value()[finish[j]];
-        sum -= roadKm[j] * problem.usdPerKm();
+        sum += flat.value[j][lists.option[j]][finish[j]] - roadKm[j] * usdPerKm;
       } else if (start[j] < NEVER && failed[j] == NEVER) {
-        sum -= roadKm[j] * problem.usdPerKm();
+        sum -= roadKm[j] * usdPerKm;
       }
-      Kept kept = job.kept();
-      if (kept != null && problem.usdPerMove() > 0) {
+      if (flat.keptMachine[j] >= 0 && usdPerMove > 0) {
         boolean moved =
             !done
-                || job.options().get(lists.option[j]).machine() != kept.machine()
-                || Math.abs(start[j] - kept.start()) > 2;
-        sum -= moved ? problem.usdPerMove() : 0;
+                || flat.machine[j][lists.option[j]] != flat.keptMachine[j]
+                || Math.abs(start[j] - flat.keptStart[j]) > 2;
+        sum -= moved ? usdPerMove : 0;
       }
     }
     return sum;
   }
 
-  /** Walks once more and writes down who does what; what fails is taken out of the lists first. */
-  WorkPlan plan(Lists lists) {
-    boolean clean = false;
-    while (!clean) {
-      run(lists, 0);
-      clean = true;
-      for (int m = 0; m < machines; m++) {
-        for (int i = lists.size[m] - 1; i >= 0; i--) {
-          if (!done(lists.jobs[m][i])) {
-            lists.remove(m, i);
-            clean = false;
-          }
-        }
-      }
-    }
-    List<List<WorkPlan.Segment>> written = new ArrayList<>();
-    problem.jobs().forEach(j -> written.add(new ArrayList<>()));
-    segments = written;
-    run(lists, 0);
-    segments = null;
-    List<WorkPlan.Placed> placed = new ArrayList<>();
-    List<WorkPlan.Left> out = new ArrayList<>();
-    double value = 0;
-    double road = 0;
+  /** How many pinned jobs are done, which is as their pins say. */
+  int pinsKept() {
+    int kept = 0;
     for (int j = 0; j < finish.length; j++) {
-      if (!done(j)) {
-        out.add(new WorkPlan.Left(j, LeftOut.why(problem, this, j)));
-        continue;
-      }
-      Option o = problem.jobs().get(j).options().get(lists.option[j]);
-      Machine machine = problem.machines().get(o.machine());
-      value += o.value()[finish[j]] - roadKm[j] * problem.usdPerKm();
-      road += roadKm[j];
-      placed.add(
-          new WorkPlan.Placed(
-              j,
-              lists.option[j],
-              o.machine(),
-              start[j],
-              finish[j],
-              roadKm[j] / machine.roadKmh() + machine.setUpH(),
-              o.value()[finish[j]],
-              written.get(j)));
+      kept += flat.pinned[j] && finish[j] < NEVER ? 1 : 0;
     }
-    placed.sort(
-        Comparator.comparing(WorkPlan.Placed::start).thenComparing(WorkPlan.Placed::machine));
-    return new WorkPlan(placed, out, value, road);
+    return kept;
   }
 }

@@ -61,6 +61,8 @@ public record WorkPlan(List<Placed> placed, List<Left> left, double value, doubl
     NOBODY,
     /** Its window has passed, or its machine is never there in it. */
     NO_TIME,
+    /** Its pins leave no way: the day or the machine they ask for cannot be. */
+    PINS,
     /** What must come before it is not done. */
     NOT_BEFORE,
     /** There are not hours enough: others bring more. */

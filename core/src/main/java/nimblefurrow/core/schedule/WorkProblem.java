@@ -57,6 +57,7 @@ public record WorkProblem(
    * @param options ways of doing it
    * @param after what must be done before it; null for nothing
    * @param kept where it stands in a kept plan; null when there is none
+   * @param pin what is settled about it; null for nothing
    */
   public record Job(
       String id,
@@ -65,9 +66,29 @@ public record WorkProblem(
       double yKm,
       List<Option> options,
       @Nullable After after,
-      @Nullable Kept kept) {
+      @Nullable Kept kept,
+      @Nullable Pin pin) {
     public Job {
       options = List.copyOf(options);
+    }
+  }
+
+  /**
+   * What someone has settled about a job: it is done so or not at all.
+   *
+   * @param day it begins on; −1 for any
+   * @param only machines that may do it; empty for any
+   * @param never machines that may not
+   */
+  public record Pin(int day, Set<Integer> only, Set<Integer> never) {
+    public Pin {
+      only = Set.copyOf(only);
+      never = Set.copyOf(never);
+    }
+
+    /** Whether a machine may do the job. */
+    public boolean allows(int machine) {
+      return (only.isEmpty() || only.contains(machine)) && !never.contains(machine);
     }
   }
 

@@ -51,7 +51,7 @@ class WorkPlannerTest {
   }
 
   private static Job job(String name, After after, Option... options) {
-    return new Job(name, name, 1, 1, List.of(options), after, null);
+    return new Job(name, name, 1, 1, List.of(options), after, null, null);
   }
 
   private static WorkPlan plan(WorkProblem problem, int steps) {
@@ -149,31 +149,59 @@ class WorkPlannerTest {
     assertThat(plan.value()).isBetween(0.8 * bound, bound + 1e-6);
   }
 
-  @Test
-  void aChangeWalkedFromTheDayItTouchesIsTheWholeWalk() {
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  void aChangeWalkedFromTheDayItTouchesIsTheWholeWalk(boolean chained) {
     WorkProblem farm = MadeUpWork.farm(12, 50);
-    Moves moves = new Moves(farm, new java.util.SplittableRandom(3));
-    Lists now = Greedy.mostForItsHours(farm);
-    Lists changed = new Lists(farm.machines().size(), farm.jobs().size());
-    Walk walk = new Walk(farm);
-    walk.run(now, 0);
-    Walk part = new Walk(farm);
-    Walk whole = new Walk(farm);
+    Flat flat = new Flat(chained ? chained(farm) : farm);
+    Moves moves = new Moves(flat, new java.util.SplittableRandom(3));
+    Lists now = Greedy.mostForItsHours(flat);
+    Lists changed = new Lists(flat.machines, flat.jobs);
+    Walk walk = new Walk(flat);
+    walk.run(now);
+    Walk part = new Walk(flat);
+    Walk whole = new Walk(flat);
+    int alike = 0;
     for (int i = 0; i < 3000; i++) {
       changed.copyFrom(now);
       int from = moves.change(changed, walk);
       if (from < 0) {
         continue;
       }
-      part.copyFrom(walk, from);
-      part.run(changed, from);
-      whole.run(changed, 0);
+      part.run(changed, now, walk, alike, from);
+      whole.run(changed);
       assertThat(part.start).isEqualTo(whole.start);
       assertThat(part.finish).isEqualTo(whole.finish);
       assertThat(part.value(changed)).isCloseTo(whole.value(changed), within(1e-9));
-      now.copyFrom(changed);
-      walk.run(now, 0);
+      alike = from;
+      if (i % 3 > 0) {
+        now.copyFrom(changed);
+        Walk swapped = walk;
+        walk = part;
+        part = swapped;
+      }
     }
+  }
+
+  /** Every third job waits for the one before it. */
+  private static WorkProblem chained(WorkProblem farm) {
+    List<Job> jobs = new ArrayList<>(farm.jobs());
+    for (int j = 2; j < jobs.size(); j += 3) {
+      Job o = jobs.get(j);
+      jobs.set(
+          j,
+          new Job(
+              o.id(),
+              o.name(),
+              o.xKm(),
+              o.yKm(),
+              o.options(),
+              new After(j - 1, 0, 30),
+              null,
+              null));
+    }
+    return new WorkProblem(
+        farm.start(), farm.days(), farm.people(), farm.machines(), jobs, farm.usdPerKm(), 0);
   }
 
   @Test
