@@ -2,6 +2,7 @@ package nimblefurrow.core.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -18,6 +19,7 @@ import nimblefurrow.core.schedule.WorkProblem.Kept;
 import nimblefurrow.core.schedule.WorkProblem.Machine;
 import nimblefurrow.core.schedule.WorkProblem.Option;
 import nimblefurrow.core.schedule.WorkProblem.Person;
+import nimblefurrow.core.schedule.WorkProblem.Pin;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -135,6 +137,47 @@ class WorkPlannerTest {
     assertThat(plan.left())
         .extracting(WorkPlan.Left::why)
         .containsExactly(Why.NO_MACHINE, Why.NOBODY, Why.NO_TIME, Why.NOT_BEFORE, Why.NOT_WORTH);
+  }
+
+  private static Job pinned(String name, Pin pin, Option... options) {
+    return new Job(name, name, 1, 1, List.of(options), null, null, pin);
+  }
+
+  @Test
+  void pinsAreObeyedAndThoseThatContradictLeaveTheRestAlone() {
+    Option drill = option(0, 4, 0, 19, 900);
+    Option spreader = option(1, 4, 0, 19, 2000);
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 10)),
+                List.of(machine("drill", 10, 0), machine("spreader", 10, 0)),
+                pinned("day", new Pin(7, Set.of(), Set.of()), drill, spreader),
+                pinned("machine", new Pin(-1, Set.of(0), Set.of()), drill, spreader),
+                pinned("never", new Pin(-1, Set.of(), Set.of(1)), drill, spreader),
+                pinned("both", new Pin(-1, Set.of(1), Set.of(1)), drill, spreader),
+                pinned("late", new Pin(15, Set.of(), Set.of()), option(0, 4, 0, 9, 900)),
+                job("free", null, drill, spreader)),
+            2000);
+    assertThat(plan.placed())
+        .extracting(Placed::job, Placed::machine)
+        .contains(tuple(0, 1), tuple(1, 0), tuple(2, 0), tuple(5, 1));
+    assertThat(plan.placed()).filteredOn(p -> p.job() == 0).extracting(Placed::start).contains(7);
+    assertThat(plan.left())
+        .extracting(WorkPlan.Left::job, WorkPlan.Left::why)
+        .containsExactly(tuple(3, Why.PINS), tuple(4, Why.PINS));
+  }
+
+  @Test
+  void aPinIsKeptEvenWhereItCostsMoreThanTheJobBrings() {
+    // Two jobs pinned to one day, a third worth far more that wants the same hours.
+    Job dear = job("dear", null, option(0, 7, 3, 3, 90_000));
+    Job a = pinned("a", new Pin(3, Set.of(), Set.of()), option(0, 3, 0, 19, 500));
+    Job b = pinned("b", new Pin(3, Set.of(), Set.of()), option(0, 3, 0, 19, 500));
+    WorkPlan plan =
+        plan(problem(List.of(person("Ada", 8)), List.of(machine("drill", 8, 0)), dear, a, b), 2000);
+    assertThat(plan.placed()).extracting(Placed::job).containsExactlyInAnyOrder(1, 2);
+    assertThat(plan.left()).extracting(WorkPlan.Left::why).containsExactly(Why.CROWDED);
   }
 
   @ParameterizedTest

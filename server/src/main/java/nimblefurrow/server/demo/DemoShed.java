@@ -108,6 +108,7 @@ class DemoShed {
         number(m, "usdPerHour"),
         number(m, "usdPerHa"),
         m.path("hired").asBoolean(false),
+        null,
         text(m, "notes"));
   }
 

@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The watch list of an ending and what was taken on of it. Callers have checked who asks. */
 @Service
-class WatchService {
+public class WatchService {
   private static final double VIABLE = 1.33;
 
   private final PlannedFields planned;
@@ -136,6 +136,24 @@ class WatchService {
                     u.words,
                     u.doneOn))
         .toList();
+  }
+
+  /** What is open on a farm, by the day it is due. */
+  @Transactional(readOnly = true)
+  public List<OpenFollowUp> open(UUID farmId) {
+    return followUps.findByFarmIdOrderByDueFrom(farmId).stream()
+        .filter(u -> u.doneOn == null)
+        .map(u -> new OpenFollowUp(u.id, u.fieldId, u.kind, u.dueFrom, u.dueTo, u.words))
+        .toList();
+  }
+
+  /** Says that what was taken on of a field is done, or open again. */
+  @Transactional
+  public void done(UUID farmId, UUID fieldId, String kind, @Nullable LocalDate doneOn) {
+    followUps.findByFarmIdOrderByDueFrom(farmId).stream()
+        .filter(u -> u.fieldId.equals(fieldId) && u.kind.equals(kind))
+        .filter(u -> (u.doneOn == null) == (doneOn != null))
+        .forEach(u -> u.doneOn = doneOn);
   }
 
   @Transactional

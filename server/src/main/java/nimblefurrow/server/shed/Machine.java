@@ -54,6 +54,9 @@ class Machine {
 
   double roadKmh = 25;
   boolean hired;
+  @Nullable LocalDate outFrom;
+  @Nullable LocalDate outUntil;
+  String outWhy = "";
   boolean removed;
   String notes = "";
   @Version @Nullable Long version;

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param roadKmh between fields; 25 when not said
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
+ * @param out when it stands; null when it runs
  */
 public record MachineView(
     UUID id,
@@ -53,12 +54,34 @@ public record MachineView(
     @Nullable Double usdPerHour,
     @Nullable Double usdPerHa,
     boolean hired,
+    @Nullable Out out,
     String notes) {
   private static final double FILLED = 0.95;
   private static final double M_PER_S = 1 / 3.6;
 
   /** Where no way to the tender is known, m. Working value. */
   private static final double USUAL_FERRY_M = 400;
+
+  /**
+   * Days on which a machine stands: broken, lent, at the dealer's.
+   *
+   * @param until last of them
+   */
+  public record Out(LocalDate from, LocalDate until, String why) {}
+
+  private static @Nullable Out out(Machine m) {
+    return m.outFrom == null || m.outUntil == null
+        ? null
+        : new Out(m.outFrom, m.outUntil, m.outWhy);
+  }
+
+  /** Whether it is there and runs on a day. */
+  public boolean there(LocalDate day) {
+    boolean weekday = weekdays == null || weekdays.contains(day.getDayOfWeek().getValue());
+    boolean called = onlyDays == null || onlyDays.isEmpty() || onlyDays.contains(day);
+    boolean stands = out != null && !day.isBefore(out.from()) && !day.isAfter(out.until());
+    return weekday && called && !stands;
+  }
 
   /** Kinds of work; a machine of which none is said seeds. */
   public List<String> kinds() {
@@ -133,6 +156,7 @@ public record MachineView(
         m.usdPerHour,
         m.usdPerHa,
         m.hired,
+        out(m),
         m.notes);
   }
 }

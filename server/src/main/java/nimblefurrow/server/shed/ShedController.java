@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.InputProblem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,6 +42,16 @@ class ShedController {
       throw new InputProblem("id", "The machine's id is not the one in the address.");
     }
     return shed.put(farmId, machine);
+  }
+
+  /** When a machine stands; null once it runs again. */
+  record StandsInput(MachineView.@Nullable Out out) {}
+
+  @PutMapping("/machines/{machineId}/out")
+  MachineView stands(
+      @PathVariable UUID farmId, @PathVariable UUID machineId, @RequestBody StandsInput in) {
+    access.work(farmId);
+    return shed.stands(farmId, machineId, in.out());
   }
 
   @DeleteMapping("/machines/{machineId}")

@@ -14,6 +14,7 @@ import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -100,6 +101,7 @@ public class ShedService {
     stored.usdPerHour = m.usdPerHour();
     stored.usdPerHa = m.usdPerHa();
     stored.hired = m.hired();
+    stand(stored, m.out());
     stored.notes = m.notes();
     return MachineView.of(machines.saveAndFlush(stored));
   }
@@ -155,8 +157,24 @@ public class ShedService {
     }
   }
 
-  private static void optional(
-      String where, String what, @org.jspecify.annotations.Nullable Double value) {
+  private static void stand(Machine machine, MachineView.@Nullable Out out) {
+    if (out != null && out.until().isBefore(out.from())) {
+      throw new Refused("until", "The last day it stands lies before the first.");
+    }
+    machine.outFrom = out == null ? null : out.from();
+    machine.outUntil = out == null ? null : out.until();
+    machine.outWhy = out == null ? "" : out.why().strip();
+  }
+
+  /** Says that a machine stands for some days, or runs again. */
+  @Transactional
+  public MachineView stands(UUID farmId, UUID machineId, MachineView.@Nullable Out out) {
+    Machine machine = find(farmId, machineId);
+    stand(machine, out);
+    return MachineView.of(machines.saveAndFlush(machine));
+  }
+
+  private static void optional(String where, String what, @Nullable Double value) {
     if (value != null) {
       Need.positive(where, what, value);
     }

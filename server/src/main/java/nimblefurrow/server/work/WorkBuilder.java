@@ -2,6 +2,7 @@ package nimblefurrow.server.work;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -9,31 +10,47 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.server.ending.OpenFollowUp;
+import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.InputProblem;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.springframework.stereotype.Component;
 
-/** Turns a farm, its plans and its kept work into what is to be laid out. */
+/** Turns a farm, those it works for, their plans and the kept work into what is to be laid out. */
 @Component
 class WorkBuilder {
   static final int DAYS = 100;
+
+  /** Where a field without a boundary is taken to lie, km from the middle of the farm. */
+  static final Place SOMEWHERE = new Place(5, 5);
+
   private static final double KM_PER_DEGREE = 111.2;
   private static final double USD_PER_KM = 2;
+  private static final double ON_FOOT_ROAD_KMH = 40;
 
   private final FarmService farms;
   private final PlannedFields planned;
   private final FieldService fields;
   private final ShedService shed;
   private final CrewService crew;
+  private final WatchService watch;
+  private final HireService hire;
   private final WorkItems items;
+  private final WorkPins pins;
 
   WorkBuilder(
       FarmService farms,
@@ -41,36 +58,63 @@ class WorkBuilder {
       FieldService fields,
       ShedService shed,
       CrewService crew,
-      WorkItems items) {
+      WatchService watch,
+      HireService hire,
+      WorkItems items,
+      WorkPins pins) {
     this.farms = farms;
     this.planned = planned;
     this.fields = fields;
     this.shed = shed;
     this.crew = crew;
+    this.watch = watch;
+    this.hire = hire;
     this.items = items;
+    this.pins = pins;
   }
 
   /**
    * What one job of the problem is on the farm.
    *
+   * @param customerId the farm worked for; null on the own farm
+   * @param words what is done
    * @param ways key and label of each option, in the order of the problem
    */
-  record JobInfo(UUID fieldId, String field, String kind, List<Way> ways) {}
+  record JobInfo(
+      UUID fieldId,
+      String field,
+      @Nullable UUID customerId,
+      @Nullable String customer,
+      String kind,
+      String words,
+      List<Way> ways) {}
 
   /** A way of doing a job. */
-  record Way(String key, String label, UUID machineId, double hours) {}
+  record Way(String key, String label, double hours) {}
 
   /**
    * The problem and what its indices stand for.
    *
    * @param weather hours fit for work, by day and by year
+   * @param notes what could not be taken into the plan, in sentences
    */
   record Built(
       WorkProblem problem,
       List<JobInfo> jobs,
-      List<MachineView> machines,
+      List<Doer> doers,
       List<CrewView> people,
-      WorkDays weather) {}
+      WorkDays weather,
+      List<String> notes) {
+    /** The index of a job; −1 when it is not open. */
+    int job(UUID fieldId, String kind) {
+      for (int j = 0; j < jobs.size(); j++) {
+        if (jobs.get(j).fieldId().equals(fieldId) && jobs.get(j).kind().equals(kind)) {
+          return j;
+        }
+      }
+      return -1;
+    }
+  }
 
   /** Progress is told as a share. */
   interface Told {
@@ -78,62 +122,84 @@ class WorkBuilder {
   }
 
   Built build(UUID farmId, double usdPerMove, double goalUsdPerHa, EndingRules rules, Told told) {
-    List<PlannedField> all = planned.all(farmId);
-    List<MachineView> machines = shed.machines(farmId);
+    FarmView farm = farms.get(farmId);
+    List<String> notes = new ArrayList<>();
+    List<PlannedField> all = new ArrayList<>(planned.all(farmId));
+    hire.customers(farmId).forEach(c -> all.addAll(of(c, notes)));
     List<CrewView> people = crew.all(farmId);
-    LocalDate start = farms.get(farmId).today();
-    int days =
-        all.isEmpty()
-            ? 1
-            : (int)
-                Math.min(
-                    DAYS,
-                    ChronoUnit.DAYS.between(
-                            start, LocalDate.of(all.get(0).farm().seasonYear() + 1, 7, 31))
-                        + 1);
-    WorkDays weather = WorkDays.of(planned.forecaster(), all, start, Math.max(1, days));
-    Map<UUID, WorkItem> kept = new HashMap<>();
-    Map<String, WorkItem> byJob = new HashMap<>();
-    items.findByFarmId(farmId).forEach(i -> byJob.put(i.fieldId + i.kind, i));
-    byJob.values().forEach(i -> kept.put(i.id, i));
-    FieldJobs c =
-        new FieldJobs(
-            planned.forecaster(),
-            machines,
-            start,
-            Math.max(1, days),
-            goalUsdPerHa,
-            rules,
-            byJob,
-            places(farmId, all));
-    int done = 0;
-    for (PlannedField f : all) {
-      c.field(f);
-      told.at((double) ++done / all.size());
-    }
+    List<Doer> doers = new ArrayList<>();
+    shed.machines(farmId).forEach(m -> doers.add(Doer.of(m)));
+    people.forEach(p -> doers.add(Doer.onFoot(p)));
+    LocalDate end = LocalDate.of(farm.seasonYear() + 1, 7, 31);
+    int days = (int) Math.max(1, Math.min(DAYS, ChronoUnit.DAYS.between(farm.today(), end) + 1));
+    WorkDays weather = WorkDays.of(planned.forecaster(), all, farm.today(), days);
+    JobFrame frame =
+        new JobFrame(planned.forecaster(), doers, farm.today(), days, goalUsdPerHa, rules);
+    JobList list = list(frame, farmId, all);
+    jobs(farmId, frame, list, all, told);
+    List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame)).toList();
+    List<WorkProblem.Machine> machines =
+        doers.stream().map(d -> machine(d, people, persons, frame, weather, notes)).toList();
     return new Built(
-        new WorkProblem(
-            start,
-            Math.max(1, days),
-            people.stream().map(p -> person(p, machines, start, Math.max(1, days))).toList(),
-            machines.stream()
-                .map(m -> machine(m, people, start, Math.max(1, days), weather))
-                .toList(),
-            c.jobs,
-            USD_PER_KM,
-            usdPerMove),
-        c.infos,
-        machines,
+        new WorkProblem(farm.today(), days, persons, machines, list.jobs, USD_PER_KM, usdPerMove),
+        list.infos,
+        doers,
         people,
-        weather);
+        weather,
+        notes);
   }
 
-  private static WorkProblem.Person person(
-      CrewView p, List<MachineView> machines, LocalDate start, int days) {
-    double[] hours = new double[days];
+  private List<PlannedField> of(FarmView customer, List<String> notes) {
+    try {
+      return planned.all(customer.id()).stream().filter(f -> f.cover() != null).toList();
+    } catch (InputProblem e) {
+      notes.add("%s is not in the plan. %s".formatted(customer.name(), e.getMessage()));
+      return List.of();
+    }
+  }
+
+  private JobList list(JobFrame frame, UUID farmId, List<PlannedField> all) {
+    return new JobList(
+        frame,
+        farmId,
+        items.findByFarmId(farmId).stream()
+            .collect(Collectors.toMap(i -> i.fieldId + i.kind, i -> i)),
+        pins.findByFarmId(farmId).stream()
+            .collect(Collectors.toMap(p -> p.fieldId + p.kind, p -> p)),
+        places(all));
+  }
+
+  private void jobs(UUID farmId, JobFrame frame, JobList list, List<PlannedField> all, Told told) {
+    AutumnJobs autumn = new AutumnJobs(frame, list);
+    SpringJobs spring = new SpringJobs(frame, list);
+    Map<UUID, List<OpenFollowUp>> looks =
+        watch.open(farmId).stream().collect(Collectors.groupingBy(OpenFollowUp::fieldId));
+    int done = 0;
+    for (PlannedField f : all) {
+      boolean ours = f.farm().id().equals(farmId);
+      // A customer combines and plants with machines of their own.
+      int harvest = ours ? autumn.harvest(f) : -1;
+      CoverPlan cover = f.cover();
+      Purpose purpose = f.purpose();
+      if (cover != null && purpose != null) {
+        if (f.seededOn() == null) {
+          autumn.seed(f, cover, purpose, harvest);
+        }
+        spring.end(f, cover, purpose, ours);
+      }
+      // The same thing taken on twice is looked at once.
+      Map<String, OpenFollowUp> byKind = new HashMap<>();
+      looks.getOrDefault(f.field().id(), List.of()).forEach(u -> byKind.putIfAbsent(u.kind(), u));
+      byKind.values().forEach(u -> spring.look(f, u));
+      told.at((double) ++done / all.size());
+    }
+  }
+
+  private static WorkProblem.Person person(CrewView p, JobFrame frame) {
+    double[] hours = new double[frame.days()];
     Set<LocalDate> off = new HashSet<>(p.daysOff());
-    for (int d = 0; d < days; d++) {
-      LocalDate day = start.plusDays(d);
+    for (int d = 0; d < hours.length; d++) {
+      LocalDate day = frame.day(d);
       boolean sunday = day.getDayOfWeek().getValue() == 7;
       hours[d] = off.contains(day) || sunday && !p.worksSundays() ? 0 : p.hoursPerDay();
     }
@@ -141,43 +207,58 @@ class WorkBuilder {
   }
 
   private static WorkProblem.Machine machine(
-      MachineView m, List<CrewView> people, LocalDate start, int days, WorkDays weather) {
+      Doer doer,
+      List<CrewView> people,
+      List<WorkProblem.Person> persons,
+      JobFrame frame,
+      WorkDays weather,
+      List<String> notes) {
+    MachineView m = doer.machine();
     Set<Integer> runBy = new HashSet<>();
     for (int p = 0; p < people.size(); p++) {
-      if (people.get(p).machines().contains(m.id())) {
+      CrewView c = people.get(p);
+      if (m == null ? c.id().equals(doer.id()) : c.machines().contains(m.id())) {
         runBy.add(p);
       }
     }
-    double[] hours = new double[days];
-    for (int d = 0; d < days; d++) {
-      hours[d] = there(m, start.plusDays(d)) ? weather.hours(m, d) : 0;
+    if (m == null) {
+      double[] hours = persons.get(runBy.iterator().next()).hours();
+      return new WorkProblem.Machine(
+          doer.id().toString(), doer.name(), hours, runBy, 0, ON_FOOT_ROAD_KMH);
+    }
+    double[] hours = new double[frame.days()];
+    for (int d = 0; d < hours.length; d++) {
+      hours[d] = m.there(frame.day(d)) ? weather.hours(doer, d) : 0;
     }
     // What is hired brings its own crew; what nobody can run stands still.
-    boolean ownCrew = m.hired() && runBy.isEmpty();
-    if (runBy.isEmpty() && !ownCrew) {
+    if (runBy.isEmpty() && !m.hired()) {
       Arrays.fill(hours, 0);
+      notes.add("%s stands still: nobody on the crew can run it.".formatted(m.name()));
+    } else if (m.onlyDays() != null
+        && !m.onlyDays().isEmpty()
+        && m.onlyDays().stream().noneMatch(d -> within(frame, d))) {
+      notes.add(
+          "%s comes only on days outside this plan; its jobs go to others.".formatted(m.name()));
     }
     return new WorkProblem.Machine(
-        m.id().toString(),
-        m.name(),
+        doer.id().toString(),
+        doer.name(),
         hours,
         runBy,
         m.setUpH() == null ? 0.4 : m.setUpH(),
         m.roadKmh() == null ? 25 : m.roadKmh());
   }
 
-  static boolean there(MachineView m, LocalDate day) {
-    boolean weekday = m.weekdays() == null || m.weekdays().contains(day.getDayOfWeek().getValue());
-    boolean called = m.onlyDays() == null || m.onlyDays().isEmpty() || m.onlyDays().contains(day);
-    return weekday && called;
+  private static boolean within(JobFrame frame, LocalDate day) {
+    return frame.index(day) >= 0 && frame.index(day) < frame.days();
   }
 
   record Place(double xKm, double yKm) {}
 
-  private Map<UUID, Place> places(UUID farmId, List<PlannedField> all) {
+  private Map<UUID, Place> places(List<PlannedField> all) {
     Map<UUID, Point> centres = new HashMap<>();
     for (PlannedField f : all) {
-      MultiPolygon boundary = fields.boundary(farmId, f.field().id());
+      MultiPolygon boundary = fields.boundary(f.farm().id(), f.field().id());
       if (boundary != null) {
         centres.put(f.field().id(), boundary.getCentroid());
       }

@@ -26,7 +26,7 @@ final class WorkCalendar {
           VEvent event =
               new VEvent(
                   s.day(),
-                  "%s: %s, %s, %.1f h".formatted(i.field(), i.label(), i.machine(), s.hours()));
+                  "%s: %s, %s, %.1f h".formatted(i.field(), i.label(), i.doer(), s.hours()));
           String name = i.id() + s.day().toString() + s.person();
           UUID id = UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
           event.add(new Uid(id + "@nimble-furrow"));

@@ -28,12 +28,22 @@ class WorkController {
   private final WorkService work;
   private final WorkQuestions questions;
   private final CrewService crew;
+  private final PinService pins;
+  private final HireService hire;
   private final Access access;
 
-  WorkController(WorkService work, WorkQuestions questions, CrewService crew, Access access) {
+  WorkController(
+      WorkService work,
+      WorkQuestions questions,
+      CrewService crew,
+      PinService pins,
+      HireService hire,
+      Access access) {
     this.work = work;
     this.questions = questions;
     this.crew = crew;
+    this.pins = pins;
+    this.hire = hire;
     this.access = access;
   }
 
@@ -77,7 +87,7 @@ class WorkController {
   @PostMapping("/rota/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
-    return work.ask(farmId, in, access.person().name());
+    return work.ask(farmId, in, access.person().name(), List.of());
   }
 
   @PostMapping("/rota/run/{runId}/stop")
@@ -106,20 +116,43 @@ class WorkController {
   WorkViews.WorkView done(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
     access.work(farmId);
+    access.work(work.worked(farmId, itemId));
     return work.done(farmId, itemId, in.share(), access.person().id());
   }
 
-  @PostMapping("/rota/{itemId}/pin")
+  @PutMapping("/rota/jobs/{fieldId}/{kind}/pin")
   WorkViews.WorkView pin(
-      @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.PinInput in) {
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable String kind,
+      @RequestBody WorkViews.PinInput in) {
     access.manage(farmId);
-    return work.pin(farmId, itemId, in);
+    pins.pin(farmId, fieldId, kind, in);
+    return work.work(farmId);
   }
 
-  @GetMapping("/rota/{itemId}/elsewhere")
-  List<WorkViews.ElsewhereView> elsewhere(@PathVariable UUID farmId, @PathVariable UUID itemId) {
+  @GetMapping("/rota/jobs/{fieldId}/{kind}/elsewhere")
+  List<WorkViews.ElsewhereView> elsewhere(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @PathVariable String kind) {
     access.see(farmId);
-    return questions.elsewhere(farmId, itemId);
+    return questions.elsewhere(farmId, fieldId, kind);
+  }
+
+  /** Farms the asker could work for, and those whose jobs are in the plan. */
+  @GetMapping("/rota/customers")
+  List<HireService.CustomerView> customers(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return hire.list(farmId);
+  }
+
+  /** Whether a farm's jobs are in the plan. */
+  record WorkedInput(boolean worked) {}
+
+  @PutMapping("/rota/customers/{customerId}")
+  List<HireService.CustomerView> workFor(
+      @PathVariable UUID farmId, @PathVariable UUID customerId, @RequestBody WorkedInput in) {
+    access.manage(farmId);
+    return hire.work(farmId, customerId, in.worked());
   }
 
   @GetMapping("/rota/odds")

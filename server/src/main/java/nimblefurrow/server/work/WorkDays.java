@@ -70,14 +70,18 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
     return wheels.length;
   }
 
-  private static boolean flies(MachineView m) {
+  private static boolean flies(Doer doer) {
+    MachineView m = doer.machine();
+    if (m == null) {
+      return false;
+    }
     return m.methods().contains("drone")
         || m.methods().contains("aircraft")
         || m.kinds().contains("spray");
   }
 
   /** Hours of a machine on a day, as many as the odds leave in the mean. */
-  double hours(MachineView m, int day) {
+  double hours(Doer m, int day) {
     double[][] fit = flies(m) ? wings : wheels;
     double sum = 0;
     for (double[] year : fit) {
@@ -87,7 +91,7 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
   }
 
   /** Hours of a machine on a day of one way the season may go. */
-  double hours(MachineView m, int year, int day) {
+  double hours(Doer m, int year, int day) {
     return light[day] * (flies(m) ? wings : wheels)[year][day];
   }
 }

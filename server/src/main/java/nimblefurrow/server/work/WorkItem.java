@@ -17,7 +17,9 @@ class WorkItem {
   UUID fieldId;
   String kind;
   String way;
-  UUID machineId;
+  UUID doerId;
+  @Nullable UUID customerId;
+  String words = "";
   LocalDate startOn;
   LocalDate finishOn;
   double hours;
@@ -26,6 +28,5 @@ class WorkItem {
   @JdbcTypeCode(SqlTypes.JSON)
   List<WorkViews.Shift> segments;
 
-  boolean pinned;
   @Version @Nullable Long version;
 }

@@ -3,9 +3,13 @@ package nimblefurrow.server.work;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface WorkItems extends JpaRepository<WorkItem, UUID> {
   List<WorkItem> findByFarmId(UUID farmId);
+
+  @Query("select distinct i.farmId from WorkItem i where i.shareDone < 1")
+  List<UUID> farmsAtWork();
 
   void deleteByFarmId(UUID farmId);
 }

@@ -7,7 +7,6 @@ import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
-import nimblefurrow.server.shed.MachineView;
 
 /** Plans of the core in the farm's words. */
 final class WorkPlans {
@@ -24,7 +23,8 @@ final class WorkPlans {
         plan.placed().stream().map(p -> item(b, p)).toList(),
         plan.left().stream().map(l -> left(b, l)).toList(),
         lanes(b, plan),
-        steps);
+        steps,
+        b.notes());
   }
 
   private static WorkViews.ProposedItem item(WorkBuilder.Built b, WorkPlan.Placed p) {
@@ -32,22 +32,24 @@ final class WorkPlans {
     WorkBuilder.Way way = info.ways().get(p.option());
     Kept kept = b.problem().jobs().get(p.job()).kept();
     boolean moved = kept != null && (kept.machine() != p.machine() || kept.start() != p.start());
-    MachineView machine = b.machines().get(p.machine());
+    Doer doer = b.doers().get(p.machine());
     return new WorkViews.ProposedItem(
         info.fieldId() + info.kind(),
         info.fieldId(),
         info.field(),
+        info.customerId(),
+        info.customer(),
         info.kind(),
         way.key(),
         way.label(),
-        machine.id(),
-        machine.name(),
+        doer.id(),
+        doer.name(),
         b.problem().start().plusDays(p.start()),
         b.problem().start().plusDays(p.finish()),
         way.hours(),
         p.value(),
         kept == null ? "new" : moved ? "moved" : "same",
-        kept == null || !moved ? null : b.machines().get(kept.machine()).name(),
+        kept == null || !moved ? null : b.doers().get(kept.machine()).name(),
         kept == null || !moved ? null : b.problem().start().plusDays(kept.start()),
         p.segments().stream()
             .map(
@@ -61,7 +63,8 @@ final class WorkPlans {
 
   private static WorkViews.LeftItem left(WorkBuilder.Built b, WorkPlan.Left l) {
     WorkBuilder.JobInfo info = b.jobs().get(l.job());
-    return new WorkViews.LeftItem(info.fieldId(), info.field(), info.kind(), why(l.why()));
+    return new WorkViews.LeftItem(
+        info.fieldId(), info.field(), info.customer(), info.kind(), info.words(), why(l.why()));
   }
 
   private static String why(WorkPlan.Why why) {
@@ -71,6 +74,7 @@ final class WorkPlans {
       case NO_TIME -> "its machine has not the hours for it inside its window";
       case NOT_BEFORE -> "what must come before it is not done";
       case CROWDED -> "there are not hours enough: other fields bring more";
+      case PINS -> "its pins leave no day or machine that can do it";
       case NOT_WORTH -> "it would cost more than what it reaches is worth";
     };
   }
@@ -84,7 +88,7 @@ final class WorkPlans {
         lanes.add(
             new WorkViews.LaneView(
                 lane.name(),
-                i >= b.machines().size(),
+                i >= b.doers().size(),
                 Arrays.stream(lane.asked()).boxed().toList(),
                 Arrays.stream(lane.there()).boxed().toList()));
       }
@@ -94,7 +98,11 @@ final class WorkPlans {
 
   /** The same problem under the days of one year. */
   static WorkProblem under(WorkBuilder.Built b, int year) {
-    return with(b, (m, d) -> b.weather().hours(b.machines().get(m), year, d));
+    List<WorkProblem.Machine> machines = new ArrayList<>();
+    for (int m = 0; m < b.doers().size(); m++) {
+      machines.add(under(b, m, year));
+    }
+    return with(b.problem(), machines);
   }
 
   /** The same problem with a machine's hours on one day made whole. */
@@ -106,40 +114,26 @@ final class WorkPlans {
     machines.set(
         machine,
         new WorkProblem.Machine(m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.roadKmh()));
-    return new WorkProblem(
-        under.start(), under.days(), under.people(), machines, under.jobs(), under.usdPerKm(), 0);
+    return with(under, machines);
   }
 
-  private interface Hours {
-    double of(int machine, int day);
-  }
-
-  private static WorkProblem with(WorkBuilder.Built b, Hours hours) {
-    List<WorkProblem.Machine> machines = new ArrayList<>();
-    for (int m = 0; m < b.machines().size(); m++) {
-      WorkProblem.Machine machine = b.problem().machines().get(m);
-      double[] own = new double[b.problem().days()];
-      boolean idle = Arrays.stream(machine.hours()).sum() == 0;
-      for (int d = 0; d < own.length; d++) {
-        boolean there = WorkBuilder.there(b.machines().get(m), b.problem().start().plusDays(d));
-        own[d] = there && !idle ? hours.of(m, d) : 0;
-      }
-      machines.add(
-          new WorkProblem.Machine(
-              machine.id(),
-              machine.name(),
-              own,
-              machine.runBy(),
-              machine.setUpH(),
-              machine.roadKmh()));
+  private static WorkProblem.Machine under(WorkBuilder.Built b, int m, int year) {
+    WorkProblem.Machine machine = b.problem().machines().get(m);
+    Doer doer = b.doers().get(m);
+    boolean idle = Arrays.stream(machine.hours()).sum() == 0;
+    if (doer.machine() == null || idle) {
+      return machine;
     }
-    return new WorkProblem(
-        b.problem().start(),
-        b.problem().days(),
-        b.problem().people(),
-        machines,
-        b.problem().jobs(),
-        b.problem().usdPerKm(),
-        0);
+    double[] own = new double[b.problem().days()];
+    for (int d = 0; d < own.length; d++) {
+      boolean there = doer.there(b.problem().start().plusDays(d));
+      own[d] = there ? b.weather().hours(doer, year, d) : 0;
+    }
+    return new WorkProblem.Machine(
+        machine.id(), machine.name(), own, machine.runBy(), machine.setUpH(), machine.roadKmh());
+  }
+
+  private static WorkProblem with(WorkProblem p, List<WorkProblem.Machine> machines) {
+    return new WorkProblem(p.start(), p.days(), p.people(), machines, p.jobs(), p.usdPerKm(), 0);
   }
 }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.core.schedule.WorkProblem.Kept;
 import nimblefurrow.server.ending.EndingRulesOf;
 import nimblefurrow.server.support.NotFound;
 import org.springframework.stereotype.Service;
@@ -18,12 +19,10 @@ class WorkQuestions {
   private static final int RISKY_SHOWN = 8;
   private static final int MORE_SHOWN = 4;
 
-  private final WorkService work;
   private final WorkBuilder builder;
   private final EndingRulesOf rules;
 
-  WorkQuestions(WorkService work, WorkBuilder builder, EndingRulesOf rules) {
-    this.work = work;
+  WorkQuestions(WorkBuilder builder, EndingRulesOf rules) {
     this.builder = builder;
     this.rules = rules;
   }
@@ -33,29 +32,25 @@ class WorkQuestions {
     return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
   }
 
-  /** Why a job stands where it does: what the plan would gain or lose elsewhere. */
-  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID itemId) {
-    WorkItem item = work.find(farmId, itemId);
+  /** Where a job could stand: what the plan would gain or lose there. */
+  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID fieldId, String kind) {
     WorkBuilder.Built b = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
-    int job = -1;
-    for (int j = 0; j < b.jobs().size(); j++) {
-      WorkBuilder.JobInfo info = b.jobs().get(j);
-      job = info.fieldId().equals(item.fieldId) && info.kind().equals(item.kind) ? j : job;
-    }
+    int job = b.job(fieldId, kind);
     if (job < 0) {
       throw new NotFound("This job is done, or its window has passed.");
     }
-    int asked = job;
+    Kept kept = b.problem().jobs().get(job).kept();
     return Replay.elsewhere(b.problem(), job).stream()
         .map(
             e ->
                 new WorkViews.ElsewhereView(
-                    b.machines().get(e.machine()).name(),
-                    b.jobs().get(asked).ways().get(e.option()).label(),
+                    b.doers().get(e.machine()).id(),
+                    b.doers().get(e.machine()).name(),
+                    b.jobs().get(job).ways().get(e.option()).label(),
                     b.problem().start().plusDays(e.start()),
                     e.value(),
-                    b.machines().get(e.machine()).id().equals(item.machineId)
-                        && b.problem().start().plusDays(e.start()).equals(item.startOn)))
+                    e.pins(),
+                    kept != null && kept.machine() == e.machine() && kept.start() == e.start()))
         .toList();
   }
 
@@ -94,7 +89,14 @@ class WorkQuestions {
                         done[j],
                         years))
             .toList();
-    return new WorkViews.OddsView(kept.size(), years, byYear, risky, more(b, frames, byYear));
+    return new WorkViews.OddsView(
+        kept.size(),
+        years,
+        byYear,
+        risky,
+        more(b, frames, byYear),
+        b.problem().start(),
+        WorkPlans.lanes(b, Replay.of(b.problem())));
   }
 
   /** One more whole day of each machine, a week or two ahead: how many more jobs a year. */
@@ -102,9 +104,9 @@ class WorkQuestions {
       WorkBuilder.Built b, List<WorkProblem> frames, List<Integer> byYear) {
     double usual = byYear.stream().mapToInt(i -> i).average().orElse(0);
     List<WorkViews.OneMoreDay> all = new ArrayList<>();
-    for (int m = 0; m < b.machines().size(); m++) {
+    for (int m = 0; m < b.doers().size(); m++) {
       for (int day : new int[] {3, 10, 17, 24}) {
-        if (day >= b.problem().days() || frames.isEmpty()) {
+        if (day >= b.problem().days() || frames.isEmpty() || b.doers().get(m).machine() == null) {
           continue;
         }
         double sum = 0;
@@ -115,7 +117,7 @@ class WorkQuestions {
         if (gain > 0.05) {
           all.add(
               new WorkViews.OneMoreDay(
-                  b.machines().get(m).name(), b.problem().start().plusDays(day), gain));
+                  b.doers().get(m).name(), b.problem().start().plusDays(day), gain));
         }
       }
     }

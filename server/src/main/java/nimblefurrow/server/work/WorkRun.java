@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -31,4 +32,7 @@ class WorkRun {
   WorkViews.@Nullable Proposal result;
 
   @Nullable String trouble;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<String> reasons = List.of();
 }

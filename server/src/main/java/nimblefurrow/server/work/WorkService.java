@@ -1,5 +1,6 @@
 package nimblefurrow.server.work;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -14,10 +15,10 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
-import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.worklog.LogService;
@@ -32,47 +33,69 @@ class WorkService {
   static final double USUAL_SECONDS = 6;
   static final double USUAL_USD_PER_MOVE = 80;
   static final double USUAL_GOAL_USD_PER_HA = 400;
+  private static final String LOOK = "look:";
   private static final List<String> ACTIVE = List.of("waiting", "running");
 
   private final WorkItems items;
   private final WorkRuns runs;
   private final WorkKeepings keepings;
+  private final WorkSeens seens;
   private final FarmService farms;
   private final FieldService fields;
   private final ShedService shed;
   private final LogService log;
+  private final CrewService crew;
+  private final HireService hire;
+  private final PinService pins;
+  private final WatchService watch;
   private final Clock clock;
 
   WorkService(
       WorkItems items,
       WorkRuns runs,
       WorkKeepings keepings,
+      WorkSeens seens,
       FarmService farms,
       FieldService fields,
       ShedService shed,
       LogService log,
+      CrewService crew,
+      HireService hire,
+      PinService pins,
+      WatchService watch,
       Clock clock) {
     this.items = items;
     this.runs = runs;
     this.keepings = keepings;
+    this.seens = seens;
     this.farms = farms;
     this.fields = fields;
     this.shed = shed;
     this.log = log;
+    this.crew = crew;
+    this.hire = hire;
+    this.pins = pins;
+    this.watch = watch;
     this.clock = clock;
   }
 
   /** The kept plan. */
   @Transactional(readOnly = true)
   WorkViews.WorkView work(UUID farmId) {
-    return new WorkViews.WorkView(farms.get(farmId).today(), views(farmId), List.of());
+    return new WorkViews.WorkView(farms.get(farmId).today(), views(farmId), pins.all(farmId));
   }
 
   private List<WorkViews.ItemView> views(UUID farmId) {
-    Map<UUID, String> names =
-        fields.list(farmId).stream().collect(Collectors.toMap(FieldView::id, FieldView::name));
-    Map<UUID, String> machines = shed.names(farmId);
+    Map<UUID, String> customers =
+        hire.customers(farmId).stream().collect(Collectors.toMap(FarmView::id, FarmView::name));
+    Map<UUID, String> names = new HashMap<>();
+    fields.list(farmId).forEach(f -> names.put(f.id(), f.name()));
+    customers.keySet().forEach(c -> fields.list(c).forEach(f -> names.put(f.id(), f.name())));
+    Map<UUID, String> doers = new HashMap<>(shed.names(farmId));
+    crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c).name()));
     return items.findByFarmId(farmId).stream()
+        // Who is not let in on a customer's farm any more sees none of its jobs.
+        .filter(i -> i.customerId == null || customers.containsKey(i.customerId))
         .sorted(Comparator.comparing((WorkItem i) -> i.startOn).thenComparing(i -> i.finishOn))
         .map(
             i ->
@@ -80,21 +103,25 @@ class WorkService {
                     i.id,
                     i.fieldId,
                     names.getOrDefault(i.fieldId, ""),
+                    i.customerId,
+                    i.customerId == null ? null : customers.get(i.customerId),
                     i.kind,
                     i.way,
                     label(i),
-                    i.machineId,
-                    machines.getOrDefault(i.machineId, ""),
+                    i.doerId,
+                    doers.getOrDefault(i.doerId, "no one any more"),
                     i.startOn,
                     i.finishOn,
                     i.hours,
                     i.shareDone,
-                    i.pinned,
                     i.segments))
         .toList();
   }
 
   private static String label(WorkItem i) {
+    if (!i.words.isEmpty()) {
+      return i.words;
+    }
     return switch (i.kind) {
       case "seed" -> SeedingMethod.of(i.way).label();
       case "end" -> EndingWay.of(i.way).label();
@@ -102,9 +129,13 @@ class WorkService {
     };
   }
 
-  /** Asks for a laying-out; while one is under way that one is shown. */
+  /**
+   * Asks for a laying-out; while one is under way that one is shown.
+   *
+   * @param reasons why, when the program asks by itself
+   */
   @Transactional
-  WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who) {
+  WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who, List<String> reasons) {
     WorkRun active = runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).orElse(null);
     if (active != null) {
       return view(active);
@@ -118,6 +149,10 @@ class WorkService {
     if (!(move >= 0 && move <= 1e6 && goal >= 0 && goal <= 1e5)) {
       throw new Refused("usdPerMove", "Prices are 0 or more, and less than a farm.");
     }
+    if (reasons.isEmpty()) {
+      // Whoever asks knows what has changed.
+      seens.deleteById(farmId);
+    }
     WorkRun run = new WorkRun();
     run.id = UUID.randomUUID();
     run.farmId = farmId;
@@ -127,11 +162,18 @@ class WorkService {
     run.seconds = seconds;
     run.usdPerMove = move;
     run.goalUsdPerHa = goal;
+    run.reasons = reasons;
     try {
       return view(runs.saveAndFlush(run));
     } catch (DataIntegrityViolationException e) {
       throw new Refused("farm", "Someone else has just begun to lay out the work; look again.");
     }
+  }
+
+  /** Whether a laying-out waits or runs. */
+  @Transactional(readOnly = true)
+  boolean underWay(UUID farmId) {
+    return runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).isPresent();
   }
 
   /** The last laying-out; nothing when there was none. */
@@ -150,7 +192,7 @@ class WorkService {
 
   private static WorkViews.RunView view(WorkRun r) {
     return new WorkViews.RunView(
-        r.id, r.state, r.askedBy, r.seconds, r.progress, r.money, r.trouble, r.result);
+        r.id, r.state, r.askedBy, r.seconds, r.progress, r.money, r.trouble, r.reasons, r.result);
   }
 
   /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
@@ -180,7 +222,9 @@ class WorkService {
         item.kind = p.kind();
       }
       item.way = p.way();
-      item.machineId = p.machineId();
+      item.doerId = p.doerId();
+      item.customerId = p.customerId();
+      item.words = p.label();
       item.startOn = p.startOn();
       item.finishOn = p.finishOn();
       item.hours = p.hours();
@@ -227,13 +271,14 @@ class WorkService {
       item.fieldId = v.fieldId();
       item.kind = v.kind();
       item.way = v.way();
-      item.machineId = v.machineId();
+      item.doerId = v.doerId();
+      item.customerId = v.customerId();
+      item.words = v.label();
       item.startOn = v.startOn();
       item.finishOn = v.finishOn();
       item.hours = v.hours();
       item.shareDone = v.shareDone();
       item.segments = v.segments();
-      item.pinned = v.pinned();
       items.save(item);
     }
     last.undone = true;
@@ -250,55 +295,60 @@ class WorkService {
     FarmView farm = farms.get(farmId);
     boolean before = item.shareDone >= 1;
     item.shareDone = share;
-    UUID entry = UUID.nameUUIDFromBytes((item.id + "done").getBytes());
     if (share >= 1 && !before) {
       LocalDate day = farm.today();
       item.finishOn = day.isBefore(item.startOn) ? item.startOn : day;
-      String kind =
-          switch (item.kind) {
-            case "seed" -> "seeded";
-            case "end" -> "ended";
-            case "plant" -> "planted";
-            default -> "harvested";
-          };
-      log.add(
-          farmId,
-          item.fieldId,
-          new LogService.EntryView(
-              entry, day, kind, label(item) + ", from the plan", null, null, null, null),
-          day,
-          account);
+      logged(farmId, item, day, account);
     } else if (share < 1 && before) {
-      log.remove(farmId, entry);
+      unlogged(farmId, item);
     }
     items.saveAndFlush(item);
     return work(farmId);
   }
 
-  /** Pins a job to a day and a machine, or lets it go. */
-  @Transactional
-  WorkViews.WorkView pin(UUID farmId, UUID itemId, WorkViews.PinInput in) {
-    WorkItem item = find(farmId, itemId);
-    remember(farmId);
-    item.pinned = in.pinned();
-    if (in.startOn() != null) {
-      if (in.startOn().isBefore(farms.get(farmId).today())) {
-        throw new Refused("startOn", "A job cannot be pinned to a day that is past.");
-      }
-      long days = java.time.temporal.ChronoUnit.DAYS.between(item.startOn, in.startOn());
-      item.startOn = in.startOn();
-      item.finishOn = item.finishOn.plusDays(days);
-      item.segments =
-          item.segments.stream()
-              .map(s -> new WorkViews.Shift(s.day().plusDays(days), s.person(), s.hours()))
-              .toList();
+  private void logged(UUID farmId, WorkItem item, LocalDate day, UUID account) {
+    if (item.kind.startsWith(LOOK)) {
+      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), day);
+      return;
     }
-    if (in.machineId() != null) {
-      shed.machine(farmId, in.machineId());
-      item.machineId = in.machineId();
+    String kind =
+        switch (item.kind) {
+          case "seed" -> "seeded";
+          case "end" -> "ended";
+          case "second" -> "sprayed";
+          case "plant" -> "planted";
+          default -> "harvested";
+        };
+    UUID worked = item.customerId == null ? farmId : item.customerId;
+    String words = label(item) + ", from the plan";
+    if (item.customerId != null) {
+      words += " of " + farms.get(farmId).name();
     }
-    items.saveAndFlush(item);
-    return work(farmId);
+    log.add(
+        worked,
+        item.fieldId,
+        new LogService.EntryView(entry(item), day, kind, words, null, null, null, null),
+        day,
+        account);
+  }
+
+  private void unlogged(UUID farmId, WorkItem item) {
+    if (item.kind.startsWith(LOOK)) {
+      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), null);
+    } else {
+      log.remove(item.customerId == null ? farmId : item.customerId, entry(item));
+    }
+  }
+
+  private static UUID entry(WorkItem item) {
+    return UUID.nameUUIDFromBytes((item.id + "done").getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The farm on which a job's work is logged. */
+  @Transactional(readOnly = true)
+  UUID worked(UUID farmId, UUID itemId) {
+    UUID customer = find(farmId, itemId).customerId;
+    return customer == null ? farmId : customer;
   }
 
   WorkItem find(UUID farmId, UUID itemId) {

@@ -15,23 +15,27 @@ final class WorkViews {
   /**
    * A job of the kept plan.
    *
-   * @param kind {@code harvest}, {@code seed}, {@code end} or {@code plant}
+   * @param customer the farm worked for; null on the own farm
+   * @param kind {@code harvest}, {@code seed}, {@code end}, {@code second}, {@code plant}, or
+   *     {@code look:} and what is looked at
+   * @param doer the machine, or who goes on foot
    * @param shareDone how much of it is done, 0..1
    */
   record ItemView(
       UUID id,
       UUID fieldId,
       String field,
+      @Nullable UUID customerId,
+      @Nullable String customer,
       String kind,
       String way,
       String label,
-      UUID machineId,
-      String machine,
+      UUID doerId,
+      String doer,
       LocalDate startOn,
       LocalDate finishOn,
       double hours,
       double shareDone,
-      boolean pinned,
       List<Shift> segments) {}
 
   /**
@@ -39,29 +43,37 @@ final class WorkViews {
    *
    * @param key for keeping it
    * @param change {@code new}, {@code moved}, {@code same}
-   * @param wasMachine before, when it was kept otherwise
+   * @param wasDoer before, when it was kept otherwise
    * @param value money it brings by the plan's reckoning
    */
   record ProposedItem(
       String key,
       UUID fieldId,
       String field,
+      @Nullable UUID customerId,
+      @Nullable String customer,
       String kind,
       String way,
       String label,
-      UUID machineId,
-      String machine,
+      UUID doerId,
+      String doer,
       LocalDate startOn,
       LocalDate finishOn,
       double hours,
       double value,
       String change,
-      @Nullable String wasMachine,
+      @Nullable String wasDoer,
       @Nullable LocalDate wasOn,
       List<Shift> segments) {}
 
   /** A job that is left out, and why in a sentence. */
-  record LeftItem(UUID fieldId, String field, String kind, String why) {}
+  record LeftItem(
+      UUID fieldId,
+      String field,
+      @Nullable String customer,
+      String kind,
+      String words,
+      String why) {}
 
   /** Hours asked and hours there are, by day from the plan's first. */
   record LaneView(String name, boolean person, List<Double> asked, List<Double> there) {}
@@ -73,6 +85,7 @@ final class WorkViews {
    * @param keptValue money of the kept plan walked again today
    * @param byHand money of taking what is due first
    * @param steps how the value rose
+   * @param notes what could not be taken into the plan, in sentences
    */
   record Proposal(
       LocalDate start,
@@ -83,9 +96,14 @@ final class WorkViews {
       List<ProposedItem> items,
       List<LeftItem> left,
       List<LaneView> lanes,
-      List<Double> steps) {}
+      List<Double> steps,
+      @Nullable List<String> notes) {}
 
-  /** A laying-out. */
+  /**
+   * A laying-out.
+   *
+   * @param reasons why the program laid out again by itself; none when someone asked
+   */
   record RunView(
       UUID id,
       String state,
@@ -94,6 +112,7 @@ final class WorkViews {
       double progress,
       @Nullable Double value,
       @Nullable String trouble,
+      List<String> reasons,
       @Nullable Proposal proposal) {}
 
   /** What to lay out, for how long, and at what prices. */
@@ -103,21 +122,44 @@ final class WorkViews {
   /** Which jobs of a proposal to keep; all when none are named. */
   record KeepInput(UUID runId, @Nullable List<String> keys) {}
 
-  /** The kept plan from today on. */
-  record WorkView(LocalDate today, List<ItemView> items, List<LaneView> lanes) {}
+  /** The kept plan, and what is settled about jobs. */
+  record WorkView(LocalDate today, List<ItemView> items, List<PinView> pins) {}
 
   /** How much of a job is done; a job wholly done is logged on its field. */
   record DoneItem(double share) {}
 
-  /** A pin: on this day with this machine; null for as it stands. */
-  record PinInput(boolean pinned, @Nullable LocalDate startOn, @Nullable UUID machineId) {}
+  /**
+   * What is settled about a job.
+   *
+   * @param day it begins on; null for any
+   * @param onlyDoer the one that may do it; null for any
+   * @param neverDoers those that may not
+   */
+  record PinView(
+      UUID fieldId,
+      String kind,
+      @Nullable LocalDate day,
+      @Nullable UUID onlyDoer,
+      List<UUID> neverDoers) {}
+
+  /** What is to be settled about a job; nothing of it lifts the pin. */
+  record PinInput(
+      @Nullable LocalDate day, @Nullable UUID onlyDoer, @Nullable List<UUID> neverDoers) {}
 
   /**
    * Where else a job could stand.
    *
    * @param usd what the whole plan would gain; negative is what it would cost
+   * @param pins whether all that is pinned stays as it is
    */
-  record ElsewhereView(String machine, String label, LocalDate startOn, double usd, boolean here) {}
+  record ElsewhereView(
+      UUID doerId,
+      String doer,
+      String label,
+      LocalDate startOn,
+      double usd,
+      boolean pins,
+      boolean here) {}
 
   /**
    * Odds of one job.
@@ -133,7 +175,14 @@ final class WorkViews {
    * The kept plan walked through every year's workable days, nothing laid out anew.
    *
    * @param jobsDone how many jobs get done, by year, fewest first
+   * @param lanes hours the kept plan asks of machines and people, by day from {@code start}
    */
   record OddsView(
-      int jobs, int years, List<Integer> jobsDone, List<JobOdds> risky, List<OneMoreDay> more) {}
+      int jobs,
+      int years,
+      List<Integer> jobsDone,
+      List<JobOdds> risky,
+      List<OneMoreDay> more,
+      LocalDate start,
+      List<LaneView> lanes) {}
 }

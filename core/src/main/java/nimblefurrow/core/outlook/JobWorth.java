@@ -1,0 +1,91 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import nimblefurrow.core.ending.LatePlanting;
+
+/**
+ * What a job brings by the day it is finished, money, for laying out the work. Prices here are
+ * working values that only weigh jobs of different kinds against each other; what a day's delay
+ * costs within one kind comes from the season model and the farm's own curves.
+ */
+public final class JobWorth {
+  /** Share of a goal's worth that an ended cover brings even where the goal is missed. */
+  public static final double ENDED_ANYWAY = 0.2;
+
+  private static final double HARVEST_USD_PER_HA = 400;
+  private static final double HARVEST_LOSS_A_DAY = 0.012;
+  private static final double HARVEST_LEAST = 0.1;
+  private static final double PLANTED_USD_PER_HA = 300;
+  private static final double SECOND_SHARE = 0.3;
+  private static final double LOOK_USD = 120;
+
+  private JobWorth() {}
+
+  /**
+   * A standing crop: margin that falls by 1.2 % a day of standing, lodging and shatter.
+   *
+   * @param areaHa of the field
+   * @param days length of the result
+   * @param first day it is ripe
+   * @param last day counted
+   */
+  public static double[] harvest(double areaHa, int days, int first, int last) {
+    double[] value = new double[days];
+    for (int d = first; d <= last; d++) {
+      double kept = Math.max(HARVEST_LEAST, 1 - HARVEST_LOSS_A_DAY * (d - first));
+      value[d] = areaHa * HARVEST_USD_PER_HA * kept;
+    }
+    return value;
+  }
+
+  /**
+   * A goal of the cover: its worth times the share reached, what it costs taken off.
+   *
+   * @param share of the goal reached by day, 0..1
+   * @param anyway share that counts whatever is reached
+   * @param costUsd of the job
+   */
+  public static double[] goal(
+      double areaHa,
+      double goalUsdPerHa,
+      double[] share,
+      double anyway,
+      double costUsd,
+      int first,
+      int last) {
+    double[] value = new double[share.length];
+    for (int d = first; d <= last; d++) {
+      value[d] = areaHa * goalUsdPerHa * (anyway + share[d]) - costUsd;
+    }
+    return value;
+  }
+
+  /** A crop planted, less what the farm's curve says that lateness costs. */
+  public static double[] planting(
+      double areaHa, LatePlanting curve, LocalDate start, int days, int first, int last) {
+    double[] value = new double[days];
+    for (int d = first; d <= last; d++) {
+      value[d] = areaHa * (PLANTED_USD_PER_HA - curve.usdPerHa(start.plusDays(d)));
+    }
+    return value;
+  }
+
+  /** A second pass: a third of the goal stands on it, on any day of its window. */
+  public static double[] secondPass(
+      double areaHa, double goalUsdPerHa, int days, int first, int last, double costUsd) {
+    double[] value = new double[days];
+    for (int d = first; d <= last; d++) {
+      value[d] = areaHa * goalUsdPerHa * SECOND_SHARE - costUsd;
+    }
+    return value;
+  }
+
+  /** A look at a field: what is seen early can still be mended, half of it by the last day. */
+  public static double[] look(int days, int first, int last) {
+    double[] value = new double[days];
+    for (int d = first; d <= last; d++) {
+      value[d] = LOOK_USD * (1 - 0.5 * (d - first) / Math.max(1, last - first));
+    }
+    return value;
+  }
+}

@@ -1,0 +1,64 @@
+package nimblefurrow.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.SecondPass;
+import org.junit.jupiter.api.Test;
+
+/** Jobs of different kinds are weighed in money by the day they are finished. */
+class JobWorthTest {
+  private static final int DAYS = 60;
+
+  @Test
+  void aStandingCropLosesALittleEachDayAndNothingIsCountedOutsideItsDays() {
+    double[] value = JobWorth.harvest(10, DAYS, 5, 40);
+    assertThat(value[4]).isZero();
+    assertThat(value[5]).isEqualTo(4000);
+    assertThat(value[15]).isCloseTo(4000 * (1 - 0.12), within(1e-9));
+    assertThat(value[41]).isZero();
+  }
+
+  @Test
+  void aGoalCountsByItsShareLessWhatTheJobCosts() {
+    double[] share = new double[DAYS];
+    Arrays.fill(share, 0.5);
+    double[] value = JobWorth.goal(20, 400, share, 0.2, 600, 3, 8);
+    assertThat(value[3]).isCloseTo(20 * 400 * 0.7 - 600, within(1e-9));
+    assertThat(value[2]).isZero();
+    assertThat(value[9]).isZero();
+  }
+
+  @Test
+  void latePlantingCostsWhatTheFarmsCurveSays() {
+    LatePlanting curve = EndingRules.shipped().late(NextCrop.Kind.CORN);
+    LocalDate start = LocalDate.of(2027, 5, 1);
+    double[] value = JobWorth.planting(10, curve, start, DAYS, 0, 50);
+    for (int d : new int[] {0, 20, 45}) {
+      assertThat(value[d]).isCloseTo(10 * (300 - curve.usdPerHa(start.plusDays(d))), within(1e-9));
+    }
+    assertThat(value[45]).isLessThan(value[0]);
+  }
+
+  @Test
+  void aLookIsWorthHalfOnItsLastDayAndASecondPassTheSameOnAny() {
+    double[] look = JobWorth.look(DAYS, 10, 20);
+    assertThat(look[20]).isCloseTo(look[10] / 2, within(1e-9));
+    assertThat(JobWorth.look(DAYS, 10, 10)[10]).isEqualTo(look[10]);
+    double[] second = JobWorth.secondPass(10, 400, DAYS, 2, 6, 100);
+    assertThat(second[2]).isEqualTo(second[6]).isCloseTo(1100, within(1e-9));
+  }
+
+  @Test
+  void onlyWaysOfTwoPassesHaveASecond() {
+    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY).orElseThrow().work()).isEqualTo("spray");
+    assertThat(SecondPass.of(EndingWay.ROW_ZONE).orElseThrow().least()).isPositive();
+    assertThat(SecondPass.of(EndingWay.TILL)).isEmpty();
+  }
+}

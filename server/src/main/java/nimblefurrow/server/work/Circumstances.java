@@ -1,0 +1,156 @@
+package nimblefurrow.server.work;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.LogService;
+import org.springframework.stereotype.Component;
+
+/** What a plan of the work hangs on, each as a sentence, so that a change can be told. */
+@Component
+class Circumstances {
+  private static final int AHEAD_DAYS = 7;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+  private final FarmService farms;
+  private final FieldService fields;
+  private final ShedService shed;
+  private final CrewService crew;
+  private final LogService log;
+  private final WeatherService weather;
+  private final PinService pins;
+  private final HireService hire;
+
+  Circumstances(
+      FarmService farms,
+      FieldService fields,
+      ShedService shed,
+      CrewService crew,
+      LogService log,
+      WeatherService weather,
+      PinService pins,
+      HireService hire) {
+    this.farms = farms;
+    this.fields = fields;
+    this.shed = shed;
+    this.crew = crew;
+    this.log = log;
+    this.weather = weather;
+    this.pins = pins;
+    this.hire = hire;
+  }
+
+  /** All that counts now, by what it is about. */
+  Map<String, String> of(UUID farmId) {
+    FarmView farm = farms.get(farmId);
+    Map<String, String> all = new TreeMap<>();
+    all.put("day", "It is %s: the days ahead are known anew".formatted(said(farm.today())));
+    weather.ahead(farm, AHEAD_DAYS).ifPresent(w -> all.put("ahead", rain(w)));
+    harvests(farm, all);
+    for (MachineView m : shed.machines(farmId)) {
+      all.put("machine " + m.id(), machine(m));
+    }
+    for (CrewView c : crew.all(farmId)) {
+      all.put("crew " + c.id(), crew(c));
+    }
+    Map<UUID, String> names =
+        fields.list(farmId).stream().collect(Collectors.toMap(FieldView::id, FieldView::name));
+    for (WorkViews.PinView p : pins.all(farmId)) {
+      String what = p.day() == null ? "which machine does it" : "it is done on " + said(p.day());
+      all.put(
+          "pin %s %s %s".formatted(p.fieldId(), p.kind(), p.hashCode()),
+          "%s: it is settled %s"
+              .formatted(names.getOrDefault(p.fieldId(), "A field"), what)
+              .replace("settled it", "settled that it"));
+    }
+    hire.customers(farmId).forEach(c -> all.put("hire " + c.id(), c.name() + " is worked for"));
+    return all;
+  }
+
+  private void harvests(FarmView farm, Map<String, String> all) {
+    Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farm.id(), farm.seasonYear());
+    for (FieldView f : fields.list(farm.id())) {
+      LocalDate done =
+          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().get("harvested");
+      LocalDate meant = f.crop().harvestOn();
+      if (done != null) {
+        all.put("harvest " + f.id(), "%s was harvested on %s".formatted(f.name(), said(done)));
+      } else if (meant != null) {
+        all.put(
+            "harvest " + f.id(), "%s is to be harvested on %s".formatted(f.name(), said(meant)));
+      }
+    }
+  }
+
+  private static String rain(DailyWeather ahead) {
+    double mm = 0;
+    for (int i = 0; i < ahead.days(); i++) {
+      mm += ahead.precipMm(i);
+    }
+    return "%s of rain (%s) are forecast for the %d days after %s"
+        .formatted(
+            UnitSystem.METRIC.say(new Figure.Amount(mm, Unit.MM)),
+            UnitSystem.US.say(new Figure.Amount(mm, Unit.MM)),
+            ahead.days(),
+            said(ahead.start().minusDays(1)));
+  }
+
+  private static String machine(MachineView m) {
+    MachineView.Out out = m.out();
+    if (out == null) {
+      return m.name() + " runs";
+    }
+    String why = out.why().isBlank() ? "" : " (" + out.why() + ")";
+    return "%s stands from %s to %s%s"
+        .formatted(m.name(), said(out.from()), said(out.until()), why);
+  }
+
+  private static String crew(CrewView c) {
+    String off =
+        c.daysOff().isEmpty()
+            ? ""
+            : ", off on "
+                + c.daysOff().stream().map(Circumstances::said).collect(Collectors.joining(", "));
+    return "%s works %.1f hours a day%s%s"
+        .formatted(c.name(), c.hoursPerDay(), c.worksSundays() ? ", Sundays too" : "", off);
+  }
+
+  private static String said(LocalDate day) {
+    return day.format(DAY);
+  }
+
+  /** What is new, other, or no longer so, in sentences. */
+  static List<String> changes(Map<String, String> was, Map<String, String> now) {
+    List<String> all = new ArrayList<>();
+    now.forEach(
+        (key, sentence) -> {
+          if (!sentence.equals(was.get(key))) {
+            all.add(sentence + ".");
+          }
+        });
+    was.forEach(
+        (key, sentence) -> {
+          if (!now.containsKey(key)) {
+            all.add("No longer so: " + sentence + ".");
+          }
+        });
+    return all;
+  }
+}

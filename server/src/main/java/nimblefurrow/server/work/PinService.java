@@ -1,0 +1,61 @@
+package nimblefurrow.server.work;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.farm.FarmService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is settled about jobs, kept or left out. Callers have checked who asks. */
+@Service
+class PinService {
+  private final WorkPins pins;
+  private final FarmService farms;
+
+  PinService(WorkPins pins, FarmService farms) {
+    this.pins = pins;
+    this.farms = farms;
+  }
+
+  /** All pins of a farm's plan. */
+  @Transactional(readOnly = true)
+  public List<WorkViews.PinView> all(UUID farmId) {
+    return pins.findByFarmId(farmId).stream()
+        .map(
+            p -> new WorkViews.PinView(p.fieldId, p.kind, p.day, p.onlyDoer, List.of(p.neverDoers)))
+        .toList();
+  }
+
+  /** Settles a day, a machine or what may not do a job; nothing of it lifts the pin. */
+  @Transactional
+  void pin(UUID farmId, UUID fieldId, String kind, WorkViews.PinInput in) {
+    List<UUID> never = in.neverDoers() == null ? List.of() : in.neverDoers();
+    if (in.day() != null && in.day().isBefore(farms.get(farmId).today())) {
+      throw new Refused("day", "A job cannot be pinned to a day that is past.");
+    }
+    if (in.onlyDoer() != null && never.contains(in.onlyDoer())) {
+      throw new Refused(
+          "neverDoers", "The machine that is to do it is also one that is not to do it.");
+    }
+    WorkPin pin = pins.findByFarmIdAndFieldIdAndKind(farmId, fieldId, kind).orElseGet(WorkPin::new);
+    boolean lifted = in.day() == null && in.onlyDoer() == null && never.isEmpty();
+    if (lifted) {
+      if (pin.id != null) {
+        pins.delete(pin);
+      }
+      pins.flush();
+      return;
+    }
+    if (pin.id == null) {
+      pin.id = UUID.randomUUID();
+      pin.farmId = farmId;
+      pin.fieldId = fieldId;
+      pin.kind = kind;
+    }
+    pin.day = in.day();
+    pin.onlyDoer = in.onlyDoer();
+    pin.neverDoers = never.toArray(UUID[]::new);
+    pins.saveAndFlush(pin);
+  }
+}

@@ -1,0 +1,71 @@
+package nimblefurrow.server.work;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Lays a kept plan out again when what it hangs on has changed: rain, a slipped harvest, a machine
+ * that stands. It only ever proposes.
+ */
+@Component
+class WorkWatcher {
+  private static final Logger LOG = LoggerFactory.getLogger(WorkWatcher.class);
+  static final String BY_ITSELF = "Nimble Furrow";
+
+  private final WorkItems items;
+  private final WorkSeens seens;
+  private final WorkService work;
+  private final Circumstances circumstances;
+  private final TransactionTemplate transaction;
+
+  WorkWatcher(
+      WorkItems items,
+      WorkSeens seens,
+      WorkService work,
+      Circumstances circumstances,
+      TransactionTemplate transaction) {
+    this.items = items;
+    this.seens = seens;
+    this.work = work;
+    this.circumstances = circumstances;
+    this.transaction = transaction;
+  }
+
+  /** Looks at every farm that has a plan with something left to do. */
+  @Scheduled(fixedDelayString = "${nimble-furrow.watch-ms}")
+  void look() {
+    for (UUID farmId : items.farmsAtWork()) {
+      try {
+        transaction.executeWithoutResult(status -> look(farmId));
+      } catch (RuntimeException e) {
+        LOG.warn("a plan could not be looked after", e);
+      }
+    }
+  }
+
+  private void look(UUID farmId) {
+    Map<String, String> now = circumstances.of(farmId);
+    WorkSeen before = seens.findById(farmId).orElse(null);
+    if (before != null && now.equals(before.seen)) {
+      return;
+    }
+    // One that runs may or may not have seen the change: wait for its end.
+    if (before != null && work.underWay(farmId)) {
+      return;
+    }
+    WorkSeen seen = before == null ? new WorkSeen() : before;
+    List<String> changes = before == null ? List.of() : Circumstances.changes(before.seen, now);
+    seen.farmId = farmId;
+    seen.seen = now;
+    seens.save(seen);
+    if (!changes.isEmpty()) {
+      work.ask(farmId, new WorkViews.RunInput(null, null, null), BY_ITSELF, changes);
+    }
+  }
+}
