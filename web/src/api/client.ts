@@ -27,7 +27,7 @@ export class Refusal extends Error {
   }
 }
 
-function cookie(name: string): string {
+export function cookie(name: string): string {
   const found = document.cookie.split('; ').find((c) => c.startsWith(name + '='))
   return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
 }

@@ -4,11 +4,14 @@ import { api, ask, type Schemas } from '../api/client'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
+import { onSent } from '../outbox'
 import CrewCard from './work/CrewCard.vue'
 import DayList from './work/DayList.vue'
+import HireCard from './work/HireCard.vue'
 import LaneChart from './work/LaneChart.vue'
 import OddsCard from './work/OddsCard.vue'
 import ProposalCard from './work/ProposalCard.vue'
+import StandsCard from './work/StandsCard.vue'
 
 /** The work: today and the next days, laying it out, the rush, and the odds. */
 const session = useSession()
@@ -17,35 +20,66 @@ const run = ref<Schemas['RunView'] | null>(null)
 const trouble = ref('')
 const seconds = ref(6)
 const goal = ref<number | undefined>(400)
-const stamp = ref(0)
+const odds = ref<Schemas['OddsView'] | null>(null)
+const oddsBusy = ref(false)
+const oddsTrouble = ref('')
 const dismissed = ref('')
 const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
 let timer: ReturnType<typeof setTimeout> | undefined
 
 const active = computed(() => run.value?.state === 'waiting' || run.value?.state === 'running')
-const proposal = computed(() =>
+const open = computed(() =>
   run.value && !active.value && run.value.id !== dismissed.value ? run.value.proposal : undefined,
+)
+/** What the program laid out by itself is shown only when it would move something. */
+const moves = computed(
+  () => open.value?.items.some((i) => i.change !== 'same') || open.value?.left.length !== 0,
+)
+const proposal = computed(() =>
+  open.value && (!run.value?.reasons.length || moves.value) ? open.value : undefined,
 )
 
 async function load() {
   try {
     work.value = await ask(api.GET('/api/farms/{farmId}/rota', { params: params() }))
     await look()
+    await weigh()
   } catch (e) {
     trouble.value = (e as Error).message
+  }
+}
+/** Odds and the rush of what is kept: slow, so after the rest. */
+async function weigh() {
+  if (!work.value?.items.length) {
+    odds.value = null
+    return
+  }
+  oddsBusy.value = true
+  try {
+    odds.value = await ask(api.GET('/api/farms/{farmId}/rota/odds', { params: params() }))
+    oddsTrouble.value = ''
+  } catch (e) {
+    oddsTrouble.value = (e as Error).message
+  } finally {
+    oddsBusy.value = false
   }
 }
 async function look() {
   clearTimeout(timer)
   const got = await ask(api.GET('/api/farms/{farmId}/rota/run', { params: params() }))
   run.value = got.run ?? null
-  if (active.value) timer = setTimeout(() => void look(), 500)
+  // The plan may be laid out again by itself: looked for now and then.
+  timer = setTimeout(() => void look().catch(() => undefined), active.value ? 500 : 15_000)
 }
 onMounted(() => {
   dismissed.value = sessionStorage.getItem('proposal-seen') ?? ''
   void load()
 })
-onBeforeUnmount(() => clearTimeout(timer))
+const forget = onSent(() => void load())
+onBeforeUnmount(() => {
+  clearTimeout(timer)
+  forget()
+})
 
 async function layOut() {
   try {
@@ -55,6 +89,7 @@ async function layOut() {
         body: { seconds: seconds.value, goalUsdPerHa: goal.value },
       }),
     )
+    clearTimeout(timer)
     timer = setTimeout(() => void look(), 300)
   } catch (e) {
     notice.show((e as Error).message)
@@ -82,7 +117,7 @@ async function keep(keys: string[] | undefined) {
       }),
     )
     dismiss()
-    stamp.value++
+    void weigh()
     notice.show(keys ? `${keys.length} jobs kept.` : 'The plan is kept.', 'Undo', undo)
   } catch (e) {
     notice.show((e as Error).message)
@@ -92,11 +127,10 @@ async function undo() {
   const got = await ask(api.POST('/api/farms/{farmId}/rota/undo', { params: params() }))
   if (!got.undone) notice.show('There is nothing to undo.')
   await load()
-  stamp.value++
 }
 function took(now: Schemas['WorkView']) {
   work.value = now
-  stamp.value++
+  void weigh()
 }
 const print = () => window.print()
 </script>
@@ -150,18 +184,27 @@ const print = () => window.print()
       v-if="proposal"
       :key="run?.id"
       :proposal="proposal"
+      :reasons="run?.reasons ?? []"
+      :pins="work?.pins ?? []"
       :movable="session.owner"
       :goal-usd-per-ha="goal ?? 0"
       @keep="keep"
       @dismiss="dismiss"
+      @changed="took"
     />
+    <p v-else-if="open && run?.reasons.length" class="muted small mb-3">
+      Looked at again by itself: {{ run.reasons.slice(0, 3).join(' ') }} Nothing needs to move.
+    </p>
 
     <div v-if="work" class="grid">
       <DayList :work="work" :movable="session.operator" :owner="session.owner" @changed="took" />
       <div class="side">
-        <OddsCard v-if="work.items.length" :stamp="stamp" />
+        <OddsCard v-if="work.items.length" :odds="odds" :busy="oddsBusy" :trouble="oddsTrouble" />
         <LaneChart v-if="proposal" :lanes="proposal.lanes" :start="proposal.start" />
+        <LaneChart v-else-if="odds?.lanes.length" :lanes="odds.lanes" :start="odds.start" />
+        <StandsCard :movable="session.operator" />
         <CrewCard />
+        <HireCard :owner="session.owner" @changed="load" />
       </div>
     </div>
   </div>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { between, sayDay, sayFullDay } from '../../words/days'
-import { sentence } from '../../words/reasons'
+import { send, waiting } from '../../outbox'
+import WhyHere from './WhyHere.vue'
 
 /** Today and the days after, by machine or by person; one tap logs. */
 const props = defineProps<{ work: Schemas['WorkView']; movable: boolean; owner: boolean }>()
@@ -13,20 +14,26 @@ const session = useSession()
 const by = ref<'machine' | 'person'>('machine')
 const all = ref(false)
 const opened = ref('')
-const places = ref<Schemas['ElsewhereView'][]>([])
 type Item = Schemas['ItemView']
 
+/** What was tapped without a signal counts at once. */
+const items = computed(() =>
+  props.work.items.map((i) => {
+    const said = waiting.value.filter((w) => w.about === i.id).at(-1)
+    return said ? { ...i, shareDone: (said.body as { share: number }).share } : i
+  }),
+)
 const late = computed(() =>
-  props.work.items.filter((i) => i.shareDone < 1 && i.finishOn < props.work.today),
+  items.value.filter((i) => i.shareDone < 1 && i.finishOn < props.work.today),
 )
 const days = computed(() => {
   const found = new Map<string, Map<string, { item: Item; hours: number; who: string }[]>>()
-  for (const item of props.work.items) {
+  for (const item of items.value) {
     for (const s of item.segments) {
       const ahead = between(props.work.today, s.day)
       // The way to a field late in the day says nothing to anyone.
       if (ahead < 0 || s.hours < 0.05 || (!all.value && ahead > 13)) continue
-      const lane = by.value === 'machine' ? item.machine : (s.person ?? 'with its own crew')
+      const lane = by.value === 'machine' ? item.doer : (s.person ?? 'with its own crew')
       const day =
         found.get(s.day) ?? new Map<string, { item: Item; hours: number; who: string }[]>()
       const rows = day.get(lane) ?? []
@@ -44,72 +51,34 @@ const days = computed(() => {
     .map(([day, lanes]) => ({ day, lanes: [...lanes].sort(([a], [b]) => a.localeCompare(b)) }))
 })
 const people = computed(() =>
-  [...new Set(props.work.items.flatMap((i) => i.segments.map((s) => s.person ?? '')))]
+  [...new Set(items.value.flatMap((i) => i.segments.map((s) => s.person ?? '')))]
     .filter(Boolean)
     .sort(),
 )
-const path = (item: Item) => ({ farmId: session.farm?.id ?? '', itemId: item.id })
 
 async function done(item: Item, share: number) {
   const before = item.shareDone
+  const said =
+    share === 1 ? `${item.field}: done` : `${item.field}: ${Math.round(share * 100)} % done`
   try {
-    emit(
-      'changed',
-      await ask(
-        api.POST('/api/farms/{farmId}/rota/{itemId}/done', {
-          params: { path: path(item) },
-          body: { share },
-        }),
-      ),
-    )
-    notice.show(
-      share === 1 ? `${item.field}: done.` : `${item.field}: ${Math.round(share * 100)} % done.`,
-      'Undo',
-      () => void done({ ...item, shareDone: share }, before),
+    const now = await send<Schemas['WorkView']>({
+      about: item.id,
+      method: 'POST',
+      url: `/api/farms/${session.farm?.id}/rota/${item.id}/done`,
+      body: { share },
+      said,
+    })
+    if (now) emit('changed', now)
+    notice.show(now ? said + '.' : said + '; it is sent when there is a signal.', 'Undo', () =>
+      void done({ ...item, shareDone: share }, before),
     )
   } catch (e) {
     notice.show((e as Error).message)
   }
 }
-async function pin(item: Item, pinned: boolean, startOn?: string) {
-  try {
-    emit(
-      'changed',
-      await ask(
-        api.POST('/api/farms/{farmId}/rota/{itemId}/pin', {
-          params: { path: path(item) },
-          body: { pinned, startOn },
-        }),
-      ),
-    )
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-async function why(item: Item) {
-  if (opened.value === item.id) {
-    opened.value = ''
-    return
-  }
-  opened.value = item.id
-  places.value = []
-  try {
-    places.value = await ask(
-      api.GET('/api/farms/{farmId}/rota/{itemId}/elsewhere', { params: { path: path(item) } }),
-    )
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-/** The best place of each machine, and a few days round it. */
-const shown = computed(() => {
-  const perMachine = new Map<string, number>()
-  return places.value.filter((p) => {
-    const n = perMachine.get(p.machine) ?? 0
-    perMachine.set(p.machine, n + 1)
-    return n < 3 || p.here
-  })
-})
+const why = (item: Item) => (opened.value = opened.value === item.id ? '' : item.id)
+const pinned = (item: Item) =>
+  props.work.pins.some((p) => p.fieldId === item.fieldId && p.kind === item.kind)
 const name = (day: string) => {
   const ahead = between(props.work.today, day)
   return ahead === 0 ? 'Today' : ahead === 1 ? 'Tomorrow' : sayFullDay(day).replace(/ \d{4}$/, '')
@@ -129,12 +98,16 @@ const name = (day: string) => {
       Nothing is laid out yet. With plans on fields, machines in the shed and a crew, “Lay out the
       work” proposes who does what and when.
     </p>
+    <p v-if="waiting.length" class="small rust" role="status">
+      No signal: {{ waiting.length }} {{ waiting.length === 1 ? 'entry waits' : 'entries wait' }} on
+      this phone and will be sent.
+    </p>
     <div v-if="late.length" class="late">
       <h3 class="rust">Slipped</h3>
       <p v-for="i in late" :key="i.id" class="row job">
         <span class="grow">
           <router-link :to="`/fields/${i.fieldId}`">{{ i.field }}</router-link>: {{ i.label }},
-          {{ i.machine }}
+          {{ i.doer }}
           <span class="muted small">was for {{ sayDay(i.startOn) }}</span>
         </span>
         <v-btn v-if="movable" size="small" color="primary" @click="done(i, 1)">Done</v-btn>
@@ -150,14 +123,15 @@ const name = (day: string) => {
               <span class="grow" :class="{ struck: r.item.shareDone >= 1 }">
                 <router-link :to="`/fields/${r.item.fieldId}`">{{ r.item.field }}</router-link>:
                 {{ r.item.label }}
+                <span v-if="r.item.customer" class="small">for {{ r.item.customer }}</span>
                 <span class="muted small"
                   >{{ session.amount(r.hours, 'HOURS') }} ·
-                  {{ by === 'machine' ? r.who : r.item.machine
+                  {{ by === 'machine' ? r.who : r.item.doer
                   }}<template v-if="r.item.shareDone > 0 && r.item.shareDone < 1">
                     · {{ Math.round(r.item.shareDone * 100) }} % done</template
                   ></span
                 >
-                <span v-if="r.item.pinned" class="tag">pinned</span>
+                <span v-if="pinned(r.item)" class="tag">pinned</span>
               </span>
               <span class="no-print acts">
                 <template v-if="movable && r.item.shareDone < 1">
@@ -181,34 +155,14 @@ const name = (day: string) => {
                 </button>
               </span>
             </div>
-            <div v-if="opened === r.item.id" class="why small no-print">
-              <p v-if="!places.length" class="muted">Trying it everywhere…</p>
-              <table v-else class="plain">
-                <tbody>
-                  <tr v-for="p in shown" :key="p.machine + p.startOn" :class="{ mine: p.here }">
-                    <td>{{ sentence(p.label) }}, {{ p.machine }}</td>
-                    <td>{{ sayDay(p.startOn) }}</td>
-                    <td class="n">
-                      <template v-if="Math.abs(p.usd) < 1">as now</template>
-                      <template v-else-if="p.usd < 0"
-                        >costs {{ session.amount(-p.usd, 'USD') }}</template
-                      >
-                      <template v-else>brings {{ session.amount(p.usd, 'USD') }} more</template>
-                    </td>
-                    <td class="n">
-                      <button v-if="!p.here" class="link" @click="pin(r.item, true, p.startOn)">
-                        pin this day
-                      </button>
-                    </td>
-                  </tr>
-                </tbody>
-              </table>
-              <p class="muted">
-                Money of the whole plan, all other jobs kept in their order.
-                <button v-if="r.item.pinned" class="link" @click="pin(r.item, false)">unpin</button>
-                <button v-else class="link" @click="pin(r.item, true)">pin as it stands</button>
-              </p>
-            </div>
+            <WhyHere
+              v-if="opened === r.item.id"
+              :field-id="r.item.fieldId"
+              :kind="r.item.kind"
+              :field="r.item.field"
+              :pins="work.pins"
+              @changed="(w) => emit('changed', w)"
+            />
           </div>
         </div>
       </div>
@@ -261,11 +215,6 @@ const name = (day: string) => {
 .struck {
   text-decoration: line-through;
   color: var(--muted);
-}
-.why {
-  background: color-mix(in srgb, var(--soil-band) 14%, transparent);
-  padding: 6px 10px;
-  border-radius: 8px;
 }
 .late {
   padding-bottom: 8px;

@@ -1,33 +1,10 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
-import { useSession } from '../../session'
+import type { Schemas } from '../../api/client'
 import { sayDay } from '../../words/days'
-import { JOB_KIND } from '../../words/work'
+import { jobKind } from '../../words/work'
 
 /** The kept plan in every year's weather: what gets done, what is the risk, what a day buys. */
-const props = defineProps<{ stamp: number }>()
-const session = useSession()
-const odds = ref<Schemas['OddsView'] | null>(null)
-const busy = ref(false)
-const trouble = ref('')
-async function load() {
-  busy.value = true
-  try {
-    odds.value = await ask(
-      api.GET('/api/farms/{farmId}/rota/odds', {
-        params: { path: { farmId: session.farm?.id ?? '' } },
-      }),
-    )
-    trouble.value = ''
-  } catch (e) {
-    trouble.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-onMounted(load)
-watch(() => props.stamp, load)
+defineProps<{ odds: Schemas['OddsView'] | null; busy: boolean; trouble: string }>()
 /** So many or more in eight years of ten. */
 const usual = (o: Schemas['OddsView']) => o.jobsDone[Math.floor(0.2 * o.jobsDone.length)] ?? 0
 </script>
@@ -46,7 +23,7 @@ const usual = (o: Schemas['OddsView']) => o.jobsDone[Math.floor(0.2 * o.jobsDone
         <p class="mt-2 small">These are the risk:</p>
         <p v-for="r in odds.risky" :key="r.fieldId + r.kind" class="small">
           <router-link :to="`/fields/${r.fieldId}`">{{ r.field }}</router-link>,
-          {{ JOB_KIND[r.kind] }}: in time in <b>{{ r.done }} of {{ r.years }}</b> years
+          {{ jobKind(r.kind) }}: in time in <b>{{ r.done }} of {{ r.years }}</b> years
         </p>
       </template>
       <p v-for="m in odds.more" :key="m.machine + m.day" class="small mt-1">

@@ -4,24 +4,32 @@ import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
-import { JOB_KIND } from '../../words/work'
+import { jobKind } from '../../words/work'
+import WhyHere from './WhyHere.vue'
 
 /** What a laying-out proposes against what is kept: all, some or none. */
 const props = defineProps<{
   proposal: Schemas['Proposal']
+  reasons: string[]
+  pins: Schemas['PinView'][]
   movable: boolean
   goalUsdPerHa: number
 }>()
-defineEmits<{ keep: [keys: string[] | undefined]; dismiss: [] }>()
+defineEmits<{
+  keep: [keys: string[] | undefined]
+  dismiss: []
+  changed: [work: Schemas['WorkView']]
+}>()
+const opened = ref('')
 const session = useSession()
 const changed = computed(() => props.proposal.items.filter((i) => i.change !== 'same'))
 const same = computed(() => props.proposal.items.length - changed.value.length)
 const picked = ref(changed.value.map((i) => i.key))
 const gain = computed(() => props.proposal.value - props.proposal.keptValue)
 const how = (i: Schemas['ProposedItem']) =>
-  i.machine.toLowerCase().includes(i.label.toLowerCase())
-    ? i.machine
-    : `${sentence(i.label)}, ${i.machine}`
+  i.doer.toLowerCase().includes(i.label.toLowerCase())
+    ? i.doer
+    : `${sentence(i.label)}, ${i.doer}`
 </script>
 
 <template>
@@ -41,6 +49,13 @@ const how = (i: Schemas['ProposedItem']) =>
         <v-btn color="primary" class="no-print" @click="$emit('keep', undefined)">Keep all</v-btn>
       </template>
     </div>
+    <template v-if="reasons.length">
+      <p>Laid out again by itself, because things have changed:</p>
+      <ul class="small reasons">
+        <li v-for="r in reasons.slice(0, 6)" :key="r">{{ r }}</li>
+        <li v-if="reasons.length > 6" class="muted">and {{ reasons.length - 6 }} more</li>
+      </ul>
+    </template>
     <p>
       {{ proposal.items.length }} jobs, worth <b>{{ session.amount(proposal.value, 'USD') }}</b>:
       {{ session.amount(Math.abs(gain), 'USD') }} {{ gain >= 0 ? 'more' : 'less' }} than the plan
@@ -59,7 +74,8 @@ const how = (i: Schemas['ProposedItem']) =>
               </td>
               <td>
                 <router-link :to="`/fields/${i.fieldId}`">{{ i.field }}</router-link>
-                <span class="muted small kind">{{ JOB_KIND[i.kind] }}</span>
+                <span class="muted small kind">{{ jobKind(i.kind) }}</span>
+                <div v-if="i.customer" class="muted small">{{ i.customer }}</div>
               </td>
               <td>{{ how(i) }}</td>
               <td class="nowrap">
@@ -67,7 +83,7 @@ const how = (i: Schemas['ProposedItem']) =>
                 }}<template v-if="i.finishOn !== i.startOn"> to {{ sayDay(i.finishOn) }}</template>
               </td>
               <td class="small muted">
-                <template v-if="i.wasOn">was {{ sayDay(i.wasOn) }}, {{ i.wasMachine }}</template>
+                <template v-if="i.wasOn">was {{ sayDay(i.wasOn) }}, {{ i.wasDoer }}</template>
                 <template v-else>new</template>
               </td>
               <td class="n">{{ session.amount(i.value, 'USD') }}</td>
@@ -78,11 +94,27 @@ const how = (i: Schemas['ProposedItem']) =>
     </details>
     <details v-if="proposal.left.length" class="mt-2" open>
       <summary class="rust">{{ proposal.left.length }} left out</summary>
-      <p v-for="l in proposal.left" :key="l.fieldId + l.kind" class="small">
-        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link>,
-        {{ JOB_KIND[l.kind] }}: {{ l.why }}.
-      </p>
+      <div v-for="l in proposal.left" :key="l.fieldId + l.kind" class="small my-1">
+        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link
+        ><template v-if="l.customer"> ({{ l.customer }})</template>, {{ l.words }}: {{ l.why }}.
+        <button
+          v-if="movable"
+          class="link no-print"
+          @click="opened = opened === l.fieldId + l.kind ? '' : l.fieldId + l.kind"
+        >
+          where could it go?
+        </button>
+        <WhyHere
+          v-if="opened === l.fieldId + l.kind"
+          :field-id="l.fieldId"
+          :kind="l.kind"
+          :field="l.field"
+          :pins="pins"
+          @changed="(w) => $emit('changed', w)"
+        />
+      </div>
     </details>
+    <p v-for="n in proposal.notes ?? []" :key="n" class="small mt-1">{{ n }}</p>
     <p class="muted small mt-2">
       A goal reached counts as {{ session.amount(goalUsdPerHa, 'USD_PER_HA') }}, half of it half;
       how much is reached by day comes from the season model, hours from daylight and how often the
@@ -92,6 +124,10 @@ const how = (i: Schemas['ProposedItem']) =>
 </template>
 
 <style scoped>
+.reasons {
+  margin: 2px 0 8px;
+  padding-left: 20px;
+}
 .kind {
   margin-left: 6px;
 }

@@ -67,6 +67,7 @@ public final class App {
     settings.put("spring.datasource.username", user);
     settings.put("spring.datasource.password", password);
     settings.put("nimble-furrow.demo", demo);
+    settings.put("nimble-furrow.watch-ms", 1000);
     settings.put("nimble-furrow.demo-token-file", demo ? tokenFile.toString() : "");
     SpringApplication application = new SpringApplication(NimbleFurrow.class);
     application.setRegisterShutdownHook(true);

@@ -72,11 +72,12 @@ class WorkTest {
 
     JsonNode seed = item(work, "seed");
     String item = farm + "/rota/" + seed.get("id").asString();
-    JsonNode elsewhere = owner.get(item + "/elsewhere").ok().json();
+    String job = farm + "/rota/jobs/" + seed.get("fieldId").asString() + "/seed";
+    JsonNode elsewhere = owner.get(job + "/elsewhere").ok().json();
     assertThat(elsewhere.size()).isPositive();
     Set<String> machines = new HashSet<>();
-    elsewhere.forEach(e -> machines.add(e.get("machine").asString()));
-    assertThat(machines).contains(seed.get("machine").asString());
+    elsewhere.forEach(e -> machines.add(e.get("doer").asString()));
+    assertThat(machines).contains(seed.get("doer").asString());
 
     String field = farm + "/fields/" + seed.get("fieldId").asString();
     owner.post(item + "/done", Map.of("share", 1)).ok();
@@ -85,31 +86,142 @@ class WorkTest {
     assertThat(owner.get(field + "/log").ok().text()).doesNotContain("from the plan");
     assertThat(owner.post(item + "/done", Map.of("share", 3)).refused(422)).contains("all of it");
 
-    JsonNode pinned =
-        owner
-            .post(item + "/pin", Map.of("pinned", true, "startOn", seed.get("startOn").asString()))
-            .ok()
-            .json();
-    assertThat(pinned.toString()).contains("\"pinned\":true");
-    assertThat(
-            owner.post(item + "/pin", Map.of("pinned", true, "startOn", "2020-01-01")).refused(422))
-        .contains("past");
+    Map<String, Object> day = Map.of("day", seed.get("startOn").asString());
+    assertThat(owner.put(job + "/pin", day).ok().json().get("pins")).hasSize(1);
+    assertThat(owner.put(job + "/pin", Map.of("day", "2020-01-01")).refused(422)).contains("past");
     JsonNode again = laidOut(owner, farm).get("proposal");
     int moved = 0;
     for (JsonNode i : again.get("items")) {
       if (i.get("key").asString().equals(seed.get("fieldId").asString() + "seed")) {
-        assertThat(i.get("machine").asString()).isEqualTo(seed.get("machine").asString());
+        assertThat(i.get("startOn").asString()).isEqualTo(seed.get("startOn").asString());
       }
       moved += i.get("change").asString().equals("moved") ? 1 : 0;
     }
     assertThat(moved).as("a kept plan stays").isLessThan(work.get("items").size() / 3);
 
     assertThat(owner.get(farm + "/rota.ics").ok().text()).contains("BEGIN:VEVENT");
-    for (int i = 0; i < 3; i++) {
+    assertThat(owner.put(job + "/pin", Map.of()).ok().json().get("pins")).isEmpty();
+    for (int i = 0; i < 2; i++) {
       assertThat(owner.post(farm + "/rota/undo", Map.of()).ok().json().get("undone").asBoolean())
           .isTrue();
     }
     assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
+  }
+
+  @Test
+  void aBrokenMachineLaysTheKeptPlanOutAgainAndSaysWhy() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode run = laidOut(owner, farm);
+    JsonNode work =
+        owner.post(farm + "/rota/keep", Map.of("runId", run.get("id").asString())).ok().json();
+    JsonNode seed = item(work, "seed");
+    String machine = farm + "/machines/" + seed.get("doerId").asString() + "/out";
+    // The watcher must have seen the plan once before it can see a change.
+    Thread.sleep(3000);
+    String from = work.get("today").asString();
+    assertThat(
+            owner
+                .put(machine, Map.of("out", Map.of("from", from, "until", "2020-01-01", "why", "")))
+                .refused(422))
+        .contains("before the first");
+    owner
+        .put(machine, Map.of("out", Map.of("from", from, "until", "2027-07-31", "why", "bearing")))
+        .ok();
+    JsonNode again = run;
+    for (int i = 0; i < 300 && again.get("reasons").isEmpty(); i++) {
+      Thread.sleep(100);
+      again = owner.get(farm + "/rota/run").ok().json().get("run");
+    }
+    assertThat(again.get("reasons").toString())
+        .contains(seed.get("doer").asString() + " stands from")
+        .contains("(bearing)");
+    for (int i = 0; i < 300 && !again.has("proposal"); i++) {
+      Thread.sleep(100);
+      again = owner.get(farm + "/rota/run").ok().json().get("run");
+    }
+    for (JsonNode i : again.at("/proposal/items")) {
+      assertThat(i.get("doerId")).isNotEqualTo(seed.get("doerId"));
+    }
+    owner.put(machine, Map.of()).ok();
+    owner.post(farm + "/rota/undo", Map.of()).ok();
+  }
+
+  @Test
+  void whatIsTakenOnIsWalkedToAndTickedOff() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String today = owner.get(farm + "/rota").ok().json().get("today").asString();
+    String field = farm + "/fields/" + owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    UUID look = UUID.randomUUID();
+    String words = "look whether the kill is even";
+    owner
+        .put(
+            field + "/follow-ups/" + look,
+            Map.of("kind", "kill", "dueFrom", today, "dueTo", "2026-09-20", "words", words))
+        .ok();
+    JsonNode run = laidOut(owner, farm);
+    JsonNode work =
+        owner.post(farm + "/rota/keep", Map.of("runId", run.get("id").asString())).ok().json();
+    JsonNode walk = item(work, "look:kill");
+    assertThat(walk.get("doer").asString()).endsWith("on foot");
+    assertThat(walk.get("label").asString()).isEqualTo(words);
+    owner.post(farm + "/rota/" + walk.get("id").asString() + "/done", Map.of("share", 1)).ok();
+    assertThat(owner.get(farm + "/follow-ups").ok().text()).contains("\"doneOn\":\"" + today);
+    owner.post(farm + "/rota/" + walk.get("id").asString() + "/done", Map.of("share", 0)).ok();
+    assertThat(owner.get(farm + "/follow-ups").ok().text()).doesNotContain("doneOn");
+    owner.post(farm + "/rota/undo", Map.of()).ok();
+  }
+
+  @Test
+  void aNeighboursFieldsAreInThePlanAreQuotedAndLoggedThere() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode next = null;
+    for (JsonNode c : owner.get(farm + "/rota/customers").ok().json()) {
+      next = c.get("name").asString().equals("Tern Hollow") ? c : next;
+    }
+    assertThat(next).isNotNull();
+    assertThat(next.get("worked").asBoolean()).isFalse();
+    String customer = farm + "/rota/customers/" + next.get("farmId").asString();
+    assertThat(
+            owner
+                .put(farm + "/rota/customers/" + UUID.randomUUID(), Map.of("worked", true))
+                .refused(404))
+        .contains("no other farm");
+    owner.put(customer, Map.of("worked", true)).ok();
+    assertThat(owner.get(customer + "/quote").ok().json().get("lines")).isEmpty();
+
+    JsonNode run = laidOut(owner, farm);
+    JsonNode work =
+        owner.post(farm + "/rota/keep", Map.of("runId", run.get("id").asString())).ok().json();
+    List<JsonNode> theirs = new ArrayList<>();
+    work.get("items").forEach(i -> theirs.addAll(i.has("customer") ? List.of(i) : List.of()));
+    assertThat(theirs).hasSizeGreaterThanOrEqualTo(4);
+    assertThat(theirs).allMatch(i -> !i.get("kind").asString().equals("harvest"));
+
+    JsonNode quote = owner.get(customer + "/quote").ok().json();
+    assertThat(quote.get("lines")).hasSize(theirs.size());
+    java.math.BigDecimal sum = java.math.BigDecimal.ZERO;
+    for (JsonNode l : quote.get("lines")) {
+      sum = sum.add(l.get("usd").decimalValue());
+      assertThat(l.get("loads").asInt()).isPositive();
+    }
+    assertThat(sum).isPositive().isEqualByComparingTo(quote.get("usd").decimalValue());
+    assertThat(new String(owner.bytes(customer + "/quote.pdf"), 0, 4)).isEqualTo("%PDF");
+
+    JsonNode one = theirs.get(0);
+    String item = farm + "/rota/" + one.get("id").asString() + "/done";
+    owner.post(item, Map.of("share", 1)).ok();
+    String theirLog =
+        "/api/farms/" + next.get("farmId").asString() + "/fields/" + one.get("fieldId").asString();
+    assertThat(owner.get(theirLog + "/log").ok().text()).contains("from the plan of");
+    owner.post(item, Map.of("share", 0)).ok();
+
+    owner.put(customer, Map.of("worked", false)).ok();
+    assertThat(owner.get(farm + "/rota").ok().text()).doesNotContain("Tern Hollow");
+    assertThat(owner.get(customer + "/quote").refused(404)).contains("not in this plan");
+    owner.post(farm + "/rota/undo", Map.of()).ok();
   }
 
   @Test

@@ -20,15 +20,16 @@ import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Station;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.server.farm.FarmService;
-import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldImport;
 import nimblefurrow.server.fields.FieldInput;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.people.Access;
 import nimblefurrow.server.people.AccountService;
 import nimblefurrow.server.people.DemoMode;
 import nimblefurrow.server.people.Person;
+import nimblefurrow.server.people.Role;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.weather.StationView;
@@ -45,11 +46,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoFarm implements SmartInitializingSingleton {
   private static final String NAME = "Sandpiper Bend";
+  private static final String NEXT_DOOR = "Tern Hollow";
+  private static final String NEIGHBOUR = "neighbour@example.org";
   private static final LocalDate DAY = LocalDate.of(2026, 9, 12);
   private static final long WEATHER_SEED = 4107;
 
   private final DemoMode mode;
   private final AccountService accounts;
+  private final Access access;
   private final FarmService farms;
   private final FieldService fields;
   private final FieldImport imports;
@@ -63,6 +67,7 @@ class DemoFarm implements SmartInitializingSingleton {
   DemoFarm(
       DemoMode mode,
       AccountService accounts,
+      Access access,
       FarmService farms,
       FieldService fields,
       FieldImport imports,
@@ -74,6 +79,7 @@ class DemoFarm implements SmartInitializingSingleton {
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
     this.accounts = accounts;
+    this.access = access;
     this.farms = farms;
     this.fields = fields;
     this.imports = imports;
@@ -95,30 +101,43 @@ class DemoFarm implements SmartInitializingSingleton {
 
   private void load() {
     Person owner = accounts.openWithoutPassword(DemoMode.OWNER, "Maren");
-    FarmView farm = farms.found(NAME, owner.id());
-    farms.makeDemo(farm.id(), DAY);
-    int season = DAY.getYear();
-    farms.changeSeason(farm.id(), season);
-    farms.useStation(farm.id(), station(farm.id()));
-    imports.take(farm.id(), resource("fields.geojson"), "name", false);
+    UUID farm = found(NAME, owner, null);
+    load(farm, "fields", owner.id());
+    shed.load(farm);
+    // Next door someone else farms, for whom the demo's owner may work.
+    Person neighbour = accounts.openWithoutPassword(NEIGHBOUR, "Ilse");
+    UUID next = found(NEXT_DOOR, neighbour, farms.get(farm).stationId());
+    load(next, "neighbour", neighbour.id());
+    access.grant(owner.id(), next, Role.OPERATOR);
+    writeToken(owner.id());
+  }
+
+  private UUID found(String name, Person owner, @Nullable UUID station) {
+    UUID farm = farms.found(name, owner.id()).id();
+    farms.makeDemo(farm, DAY);
+    farms.changeSeason(farm, DAY.getYear());
+    farms.useStation(farm, station == null ? station(farm) : station);
+    return farm;
+  }
+
+  private void load(UUID farm, String files, UUID owner) {
+    imports.take(farm, resource(files + ".geojson"), "name", false);
     Map<String, FieldView> byName = new HashMap<>();
-    fields.list(farm.id()).forEach(f -> byName.put(f.name(), f));
+    fields.list(farm).forEach(f -> byName.put(f.name(), f));
     List<PlanService.Save> saves = new ArrayList<>();
-    for (CSVRecord row : rows()) {
+    for (CSVRecord row : rows(files + ".csv")) {
       FieldView field = byName.get(row.get("name"));
       if (field == null) {
         throw new IllegalStateException("the demo has no boundary for " + row.get("name"));
       }
-      field = fields.change(farm.id(), field.id(), input(row, field));
+      field = fields.change(farm, field.id(), input(row, field));
       PlanInput plan = plan(row);
       if (plan != null) {
         saves.add(new PlanService.Save(field.piece(), null, plan, field.name()));
       }
-      addLog(farm.id(), field.id(), row, owner.id());
+      addLog(farm, field.id(), row, owner);
     }
-    plans.save(farm.id(), season, saves, "autumn plan", owner.id());
-    shed.load(farm.id());
-    writeToken(owner.id());
+    plans.save(farm, DAY.getYear(), saves, "autumn plan", owner);
   }
 
   /** Thirty shipped years, and made-up ones from then to the end of the demonstration. */
@@ -216,11 +235,11 @@ class DemoFarm implements SmartInitializingSingleton {
     }
   }
 
-  private static List<CSVRecord> rows() {
+  private static List<CSVRecord> rows(String file) {
     try {
       return CsvTable.rows(
           new InputStreamReader(
-              new java.io.ByteArrayInputStream(resource("fields.csv")), StandardCharsets.UTF_8));
+              new java.io.ByteArrayInputStream(resource(file)), StandardCharsets.UTF_8));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -18,4 +18,9 @@ public record FarmView(
     int seasonYear,
     boolean demo,
     @Nullable UUID stationId,
-    String role) {}
+    String role) {
+  /** The same farm on another day. */
+  public FarmView on(LocalDate day) {
+    return new FarmView(id, name, day, seasonYear, demo, stationId, role);
+  }
+}

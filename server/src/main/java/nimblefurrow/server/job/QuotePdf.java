@@ -12,38 +12,50 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 /** A quote or an invoice on one page of paper. */
-final class QuotePdf {
+public final class QuotePdf {
   private static final PDFont PLAIN = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
   private static final PDFont BOLD = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+  private static final int ROWS = 26;
+  private static final float SIZE = 12;
   private static final float LEFT = 64;
   private static final float RIGHT = 548;
 
   private QuotePdf() {}
 
   /** A line of the sheet: words left, a figure right. */
-  record Row(String words, String figure) {}
+  public record Row(String words, String figure) {}
 
-  static byte[] of(String title, String under, List<Row> rows, Row sum, String foot)
+  /**
+   * The sheet.
+   *
+   * @param foot small print
+   */
+  public static byte[] of(String title, String under, List<Row> rows, Row sum, String foot)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
-      PDPage page = new PDPage(PDRectangle.LETTER);
-      document.addPage(page);
-      try (PDPageContentStream s = new PDPageContentStream(document, page)) {
-        float y = 720;
-        text(s, BOLD, 20, LEFT, y, title);
-        y -= 22;
-        text(s, PLAIN, 11, LEFT, y, under);
-        y -= 36;
-        for (Row row : rows) {
-          line(s, PLAIN, y, row);
+      int pages = Math.max(1, (rows.size() + ROWS - 1) / ROWS);
+      for (int p = 0; p < pages; p++) {
+        PDPage page = new PDPage(PDRectangle.LETTER);
+        document.addPage(page);
+        List<Row> part = rows.subList(p * ROWS, Math.min(rows.size(), (p + 1) * ROWS));
+        try (PDPageContentStream s = new PDPageContentStream(document, page)) {
+          float y = 720;
+          text(s, BOLD, 20, LEFT, y, title);
           y -= 22;
+          text(s, PLAIN, 11, LEFT, y, under);
+          y -= 36;
+          for (Row row : part) {
+            line(s, PLAIN, y, row);
+            y -= 22;
+          }
+          if (p == pages - 1) {
+            s.moveTo(LEFT, y + 10);
+            s.lineTo(RIGHT, y + 10);
+            s.stroke();
+            line(s, BOLD, y - 10, sum);
+          }
+          text(s, PLAIN, 9, LEFT, 60, foot);
         }
-        s.moveTo(LEFT, y + 10);
-        s.lineTo(RIGHT, y + 10);
-        s.stroke();
-        y -= 10;
-        line(s, BOLD, y, sum);
-        text(s, PLAIN, 9, LEFT, 60, foot);
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
       document.save(bytes);
@@ -53,9 +65,16 @@ final class QuotePdf {
 
   private static void line(PDPageContentStream s, PDFont font, float y, Row row)
       throws IOException {
-    text(s, font, 12, LEFT, y, row.words());
-    float width = font.getStringWidth(plain(row.figure())) / 1000 * 12;
-    text(s, font, 12, RIGHT - width, y, row.figure());
+    float width = width(font, row.figure()) * SIZE;
+    // Long words are set smaller rather than over the figure.
+    float room = RIGHT - LEFT - width - 12;
+    float size = Math.min(SIZE, room / Math.max(0.01f, width(font, row.words())));
+    text(s, font, size, LEFT, y, row.words());
+    text(s, font, SIZE, RIGHT - width, y, row.figure());
+  }
+
+  private static float width(PDFont font, String words) throws IOException {
+    return font.getStringWidth(plain(words)) / 1000;
   }
 
   private static void text(

@@ -78,7 +78,12 @@ public class PlannedFields {
 
   /** All fields that are not left out, in their order. */
   public List<PlannedField> all(UUID farmId) {
-    FarmView farm = farms.get(farmId);
+    return all(farms.get(farmId));
+  }
+
+  /** All fields of a farm as they are known on the day it is given with. */
+  public List<PlannedField> all(FarmView farm) {
+    UUID farmId = farm.id();
     List<FieldView> in =
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
     Map<UUID, PlanView> planned =

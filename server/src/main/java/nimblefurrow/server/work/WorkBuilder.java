@@ -124,8 +124,11 @@ class WorkBuilder {
   Built build(UUID farmId, double usdPerMove, double goalUsdPerHa, EndingRules rules, Told told) {
     FarmView farm = farms.get(farmId);
     List<String> notes = new ArrayList<>();
-    List<PlannedField> all = new ArrayList<>(planned.all(farmId));
-    hire.customers(farmId).forEach(c -> all.addAll(of(c, notes)));
+    List<FarmView> customers = hire.customers(farmId);
+    // Whoever only works for others has no weather of their own to plan under.
+    boolean fieldless = !customers.isEmpty() && fields.list(farmId).isEmpty();
+    List<PlannedField> all = new ArrayList<>(fieldless ? List.of() : planned.all(farmId));
+    customers.forEach(c -> all.addAll(of(c.on(farm.today()), notes)));
     List<CrewView> people = crew.all(farmId);
     List<Doer> doers = new ArrayList<>();
     shed.machines(farmId).forEach(m -> doers.add(Doer.of(m)));
@@ -151,7 +154,7 @@ class WorkBuilder {
 
   private List<PlannedField> of(FarmView customer, List<String> notes) {
     try {
-      return planned.all(customer.id()).stream().filter(f -> f.cover() != null).toList();
+      return planned.all(customer).stream().filter(f -> f.cover() != null).toList();
     } catch (InputProblem e) {
       notes.add("%s is not in the plan. %s".formatted(customer.name(), e.getMessage()));
       return List.of();

@@ -29,21 +29,14 @@ class WorkController {
   private final WorkQuestions questions;
   private final CrewService crew;
   private final PinService pins;
-  private final HireService hire;
   private final Access access;
 
   WorkController(
-      WorkService work,
-      WorkQuestions questions,
-      CrewService crew,
-      PinService pins,
-      HireService hire,
-      Access access) {
+      WorkService work, WorkQuestions questions, CrewService crew, PinService pins, Access access) {
     this.work = work;
     this.questions = questions;
     this.crew = crew;
     this.pins = pins;
-    this.hire = hire;
     this.access = access;
   }
 
@@ -136,23 +129,6 @@ class WorkController {
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @PathVariable String kind) {
     access.see(farmId);
     return questions.elsewhere(farmId, fieldId, kind);
-  }
-
-  /** Farms the asker could work for, and those whose jobs are in the plan. */
-  @GetMapping("/rota/customers")
-  List<HireService.CustomerView> customers(@PathVariable UUID farmId) {
-    access.see(farmId);
-    return hire.list(farmId);
-  }
-
-  /** Whether a farm's jobs are in the plan. */
-  record WorkedInput(boolean worked) {}
-
-  @PutMapping("/rota/customers/{customerId}")
-  List<HireService.CustomerView> workFor(
-      @PathVariable UUID farmId, @PathVariable UUID customerId, @RequestBody WorkedInput in) {
-    access.manage(farmId);
-    return hire.work(farmId, customerId, in.worked());
   }
 
   @GetMapping("/rota/odds")

@@ -1,0 +1,167 @@
+package nimblefurrow.server.work;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.job.QuotePdf;
+import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What the kept jobs of a customer come to, from their loads and the machines' prices. */
+@Service
+class HireQuotes {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+  private final WorkService work;
+  private final HireService hire;
+  private final FarmService farms;
+  private final PlannedFields planned;
+  private final ShedService shed;
+
+  HireQuotes(
+      WorkService work,
+      HireService hire,
+      FarmService farms,
+      PlannedFields planned,
+      ShedService shed) {
+    this.work = work;
+    this.hire = hire;
+    this.farms = farms;
+    this.planned = planned;
+    this.shed = shed;
+  }
+
+  /**
+   * One job of a quote.
+   *
+   * @param loads of seed; null for work without any
+   * @param by {@code area}, {@code hours}, or {@code nothing} for a machine without a price
+   * @param usd rounded to the cent
+   */
+  record QuoteLine(
+      UUID fieldId,
+      String field,
+      String label,
+      String machine,
+      LocalDate startOn,
+      double areaHa,
+      double hours,
+      @Nullable Integer loads,
+      String by,
+      BigDecimal usd) {}
+
+  /**
+   * A quote.
+   *
+   * @param usd the sum of the lines as they are shown
+   */
+  record QuoteView(String customer, List<QuoteLine> lines, BigDecimal usd) {}
+
+  /** The quote for a farm that is worked for; no lines while nothing of it is kept. */
+  QuoteView of(UUID farmId, UUID customerId) {
+    FarmView customer =
+        hire.customers(farmId).stream()
+            .filter(c -> c.id().equals(customerId))
+            .findFirst()
+            .orElseThrow(() -> new NotFound("That farm's jobs are not in this plan."));
+    Map<UUID, PlannedField> fields =
+        planned.all(customer).stream().collect(Collectors.toMap(f -> f.field().id(), f -> f));
+    Map<UUID, MachineView> machines =
+        shed.machines(farmId).stream().collect(Collectors.toMap(MachineView::id, m -> m));
+    List<QuoteLine> lines = new ArrayList<>();
+    for (WorkViews.ItemView i : work.work(farmId).items()) {
+      PlannedField field = fields.get(i.fieldId());
+      MachineView machine = machines.get(i.doerId());
+      if (customerId.equals(i.customerId()) && field != null && machine != null) {
+        lines.add(line(i, field, machine));
+      }
+    }
+    BigDecimal sum = lines.stream().map(QuoteLine::usd).reduce(BigDecimal.ZERO, BigDecimal::add);
+    return new QuoteView(customer.name(), lines, sum);
+  }
+
+  private static QuoteLine line(WorkViews.ItemView i, PlannedField f, MachineView m) {
+    double areaHa = f.field().areaHa();
+    String by = m.usdPerHa() != null ? "area" : m.usdPerHour() != null ? "hours" : "nothing";
+    return new QuoteLine(
+        i.fieldId(),
+        i.field(),
+        i.label(),
+        i.doer(),
+        i.startOn(),
+        areaHa,
+        i.hours(),
+        i.kind().equals("seed") ? loads(i, f, m) : null,
+        by,
+        BigDecimal.valueOf(m.usd(areaHa, i.hours())).setScale(2, RoundingMode.HALF_UP));
+  }
+
+  private static @Nullable Integer loads(WorkViews.ItemView i, PlannedField f, MachineView m) {
+    CoverPlan cover = f.cover();
+    if (cover == null) {
+      return null;
+    }
+    List<CoverComponent> seed = cover.coverFor(SeedingMethod.of(i.way()));
+    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
+    double volume =
+        seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
+    LoadPlan loads = m.loads(f.field().areaHa(), rate, rate / volume);
+    return loads.loads();
+  }
+
+  /** The quote on paper. */
+  byte[] paper(UUID farmId, UUID customerId, boolean metric) throws IOException {
+    QuoteView quote = of(farmId, customerId);
+    FarmView farm = farms.get(farmId);
+    UnitSystem units = metric ? UnitSystem.METRIC : UnitSystem.US;
+    List<QuotePdf.Row> rows = new ArrayList<>();
+    for (QuoteLine l : quote.lines()) {
+      String loads =
+          l.loads() == null ? "" : ", %d load%s".formatted(l.loads(), l.loads() == 1 ? "" : "s");
+      rows.add(
+          new QuotePdf.Row(
+              "%s: %s, %s, %s, %.1f h%s"
+                  .formatted(
+                      l.field(),
+                      l.label(),
+                      units.say(new Figure.Amount(l.areaHa(), Unit.HA)),
+                      l.startOn().format(DAY),
+                      l.hours(),
+                      loads),
+              l.by().equals("nothing") ? "no price yet" : money(l.usd())));
+    }
+    return QuotePdf.of(
+        "Quote for field work",
+        "%s, %s, for %s".formatted(farm.name(), farm.today().format(DAY), quote.customer()),
+        rows,
+        new QuotePdf.Row("Price", money(quote.usd())),
+        "Seed and products are not in the price. Weather and ground decide the day.");
+  }
+
+  private static String money(BigDecimal usd) {
+    return String.format(Locale.ENGLISH, "$%,.2f", usd);
+  }
+}

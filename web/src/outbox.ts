@@ -1,0 +1,96 @@
+import { ref, watch } from 'vue'
+import { cookie, refusal, Refusal } from './api/client'
+import { notice } from './shell/notice'
+
+/**
+ * What is written without a signal waits on the phone and is sent, in its order, once there is one.
+ * Only what may safely be sent twice goes through here.
+ */
+export interface Waiting {
+  /** What it says something about; a later entry about the same outranks it. */
+  about: string
+  method: 'POST' | 'PUT'
+  url: string
+  body: unknown
+  /** In words, for when it is refused. */
+  said: string
+}
+
+const KEY = 'outbox'
+const listeners = new Set<() => void>()
+export const waiting = ref<Waiting[]>(read())
+watch(waiting, (now) => localStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
+
+function read(): Waiting[] {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[]
+  } catch {
+    return []
+  }
+}
+
+/** Called when waiting entries have gone out; returns how to forget it. */
+export function onSent(listener: () => void): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+async function go(w: Waiting): Promise<unknown> {
+  let response: Response
+  try {
+    response = await fetch(w.url, {
+      method: w.method,
+      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+      body: JSON.stringify(w.body),
+    })
+  } catch {
+    return undefined
+  }
+  // A gateway that cannot reach the server is no signal either.
+  if (response.status === 502 || response.status === 503 || response.status === 504) return undefined
+  const body: unknown = await response.json().catch(() => ({}))
+  if (!response.ok) throw refusal(response.status, body)
+  return body
+}
+
+/**
+ * Sends, or keeps for later.
+ * @returns the answer; nothing when it waits
+ */
+export async function send<T>(w: Waiting): Promise<T | undefined> {
+  // What waits goes first, so that a later word about the same job stays the later one.
+  const got = waiting.value.length ? undefined : await go(w)
+  if (got !== undefined) return got as T
+  waiting.value = [...waiting.value.filter((o) => o.about !== w.about), w]
+  if (navigator.onLine) void flush()
+  return undefined
+}
+
+let flushing = false
+
+/** Sends what waits; stops where the signal does. */
+export async function flush(): Promise<void> {
+  if (flushing || !waiting.value.length) return
+  flushing = true
+  let sent = 0
+  try {
+    for (const next of [...waiting.value]) {
+      try {
+        if ((await go(next)) === undefined) break
+      } catch (e) {
+        // Signed out meanwhile: it keeps waiting for whoever signs in again.
+        if (e instanceof Refusal && (e.status === 401 || e.status === 403)) break
+        notice.show(`${next.said} could not be kept: ${(e as Error).message}`)
+      }
+      waiting.value = waiting.value.filter((o) => o !== next && JSON.stringify(o) !== JSON.stringify(next))
+      sent++
+    }
+  } finally {
+    flushing = false
+  }
+  if (sent) listeners.forEach((l) => l())
+}
+
+window.addEventListener('online', () => void flush())
+setInterval(() => void flush(), 20_000)
+void flush()

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+
+/** Farms that are worked for: which are in the plan, and what they are quoted. */
+defineProps<{ owner: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+const session = useSession()
+const customers = ref<Schemas['CustomerView'][]>([])
+const quote = ref<Schemas['QuoteView'] | null>(null)
+const quoted = ref('')
+const path = () => ({ farmId: session.farm?.id ?? '' })
+
+onMounted(async () => {
+  customers.value = await ask(
+    api.GET('/api/farms/{farmId}/rota/customers', { params: { path: path() } }),
+  ).catch(() => [])
+})
+
+async function work(c: Schemas['CustomerView'], worked: boolean) {
+  try {
+    customers.value = await ask(
+      api.PUT('/api/farms/{farmId}/rota/customers/{customerId}', {
+        params: { path: { ...path(), customerId: c.farmId } },
+        body: { worked },
+      }),
+    )
+    if (!worked && quoted.value === c.farmId) quoted.value = ''
+    notice.show(
+      worked
+        ? `${c.name} is in the plan; lay out the work to see its fields.`
+        : `${c.name} is no longer in the plan.`,
+      'Undo',
+      () => void work(c, !worked),
+    )
+    emit('changed')
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+async function show(c: Schemas['CustomerView']) {
+  if (quoted.value === c.farmId) {
+    quoted.value = ''
+    return
+  }
+  try {
+    quote.value = await ask(
+      api.GET('/api/farms/{farmId}/rota/customers/{customerId}/quote', {
+        params: { path: { ...path(), customerId: c.farmId } },
+      }),
+    )
+    quoted.value = c.farmId
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const paper = (c: Schemas['CustomerView']) =>
+  `/api/farms/${path().farmId}/rota/customers/${c.farmId}/quote.pdf?units=${session.units}`
+</script>
+
+<template>
+  <section v-if="customers.length" class="card no-print">
+    <h2>Work for others</h2>
+    <p class="muted small">
+      Seeding and ending of their fields, with your machines and crew. What is done is logged there.
+    </p>
+    <div v-for="c in customers" :key="c.farmId" class="my-2">
+      <div class="row">
+        <v-checkbox
+          :model-value="c.worked"
+          :disabled="!owner"
+          :label="`${c.name}, ${c.fields} ${c.fields === 1 ? 'field' : 'fields'}`"
+          density="compact"
+          hide-details
+          class="grow"
+          @update:model-value="(on) => work(c, !!on)"
+        />
+        <button v-if="c.worked && owner" class="link small" @click="show(c)">quote</button>
+      </div>
+      <template v-if="quoted === c.farmId && quote">
+        <p v-if="!quote.lines.length" class="muted small">
+          Nothing of {{ c.name }} is kept yet. Lay out the work and keep it.
+        </p>
+        <template v-else>
+          <table class="plain small">
+            <tbody>
+              <tr v-for="l in quote.lines" :key="l.fieldId + l.label">
+                <td>
+                  {{ l.field }}<span class="muted">, {{ l.label }}</span>
+                  <div class="muted">
+                    {{ sayDay(l.startOn) }}, {{ session.amount(l.areaHa, 'HA') }},
+                    {{ session.amount(l.hours, 'HOURS') }}
+                    <template v-if="l.loads !== undefined"
+                      >, {{ l.loads }} {{ l.loads === 1 ? 'load' : 'loads' }}</template
+                    >
+                  </div>
+                </td>
+                <td class="n">
+                  {{ l.by === 'nothing' ? 'no price yet' : `$${l.usd.toFixed(2)}` }}
+                  <div v-if="l.by !== 'nothing'" class="muted">by {{ l.by }}</div>
+                </td>
+              </tr>
+              <tr>
+                <td><b>Price</b></td>
+                <td class="n">
+                  <b>${{ quote.usd.toFixed(2) }}</b>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <a class="small" :href="paper(c)">The quote on paper (PDF)</a>
+        </template>
+      </template>
+    </div>
+  </section>
+</template>

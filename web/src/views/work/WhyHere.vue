@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+import { sentence } from '../../words/reasons'
+
+/** Where a job could stand and what that would cost or bring; what is settled about it. */
+const props = defineProps<{ fieldId: string; kind: string; field: string; pins: Pin[] }>()
+const emit = defineEmits<{ changed: [work: Schemas['WorkView']] }>()
+type Pin = Schemas['PinView']
+type Place = Schemas['ElsewhereView']
+const session = useSession()
+const places = ref<Place[] | null>(null)
+const trouble = ref('')
+const path = () => ({
+  farmId: session.farm?.id ?? '',
+  fieldId: props.fieldId,
+  kind: props.kind,
+})
+const pin = computed(() =>
+  props.pins.find((p) => p.fieldId === props.fieldId && p.kind === props.kind),
+)
+
+onMounted(async () => {
+  try {
+    places.value = await ask(
+      api.GET('/api/farms/{farmId}/rota/jobs/{fieldId}/{kind}/elsewhere', {
+        params: { path: path() },
+      }),
+    )
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+})
+
+/** The best places of each machine, and where it stands now. */
+const shown = computed(() => {
+  const perDoer = new Map<string, number>()
+  return (places.value ?? []).filter((p) => {
+    const n = perDoer.get(p.doerId) ?? 0
+    perDoer.set(p.doerId, n + 1)
+    return n < 3 || p.here
+  })
+})
+const name = (id: string) => places.value?.find((p) => p.doerId === id)?.doer ?? 'another machine'
+const settled = computed(() => {
+  const p = pin.value
+  if (!p) return ''
+  const parts = []
+  if (p.day) parts.push('begins on ' + sayDay(p.day))
+  if (p.onlyDoer) parts.push('done by ' + name(p.onlyDoer))
+  if (p.neverDoers.length) parts.push('not by ' + p.neverDoers.map(name).join(' nor '))
+  return parts.join(', ')
+})
+
+async function settle(change: Schemas['PinInput'] | null) {
+  const was = pin.value
+  const body = change === null ? {} : { ...was, ...change }
+  await put(body, change === null ? 'The pin is lifted.' : 'Settled; lay out again to see it.', () =>
+    put(was ?? {}, 'As it was.'),
+  )
+}
+async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise<void>) {
+  const { day, onlyDoer, neverDoers } = body
+  try {
+    emit(
+      'changed',
+      await ask(
+        api.PUT('/api/farms/{farmId}/rota/jobs/{fieldId}/{kind}/pin', {
+          params: { path: path() },
+          body: { day, onlyDoer, neverDoers },
+        }),
+      ),
+    )
+    notice.show(`${props.field}: ${said}`, undo ? 'Undo' : '', () => void undo?.())
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const only = (p: Place) =>
+  settle({
+    onlyDoer: p.doerId,
+    neverDoers: (pin.value?.neverDoers ?? []).filter((n) => n !== p.doerId),
+  })
+const never = (p: Place) =>
+  settle({
+    neverDoers: [...new Set([...(pin.value?.neverDoers ?? []), p.doerId])],
+    onlyDoer: pin.value?.onlyDoer === p.doerId ? undefined : pin.value?.onlyDoer,
+  })
+</script>
+
+<template>
+  <div class="why small no-print">
+    <p v-if="settled">
+      <b>Settled:</b> {{ settled }}.
+      <button class="link" @click="settle(null)">lift the pin</button>
+    </p>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <p v-else-if="!places" class="muted">Trying it everywhere…</p>
+    <p v-else-if="!places.length" class="muted">
+      There is no day and machine for it among what is kept.
+    </p>
+    <table v-else class="plain">
+      <tbody>
+        <tr v-for="p in shown" :key="p.doerId + p.startOn" :class="{ mine: p.here }">
+          <td>{{ p.doer === sentence(p.label) ? p.doer : `${sentence(p.label)}, ${p.doer}` }}</td>
+          <td class="nowrap">{{ sayDay(p.startOn) }}</td>
+          <td class="n">
+            <template v-if="Math.abs(p.usd) < 1">as now</template>
+            <template v-else-if="p.usd < 0">costs {{ session.amount(-p.usd, 'USD') }}</template>
+            <template v-else>brings {{ session.amount(p.usd, 'USD') }} more</template>
+            <div v-if="!p.pins" class="rust">in the way of a pin</div>
+          </td>
+          <td class="pins">
+            <button class="link" @click="settle({ day: p.startOn })">this day</button>
+            <button class="link" @click="only(p)">this machine</button>
+            <button class="link" @click="never(p)">not this one</button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="muted">Money of the whole plan, all other jobs kept in their order.</p>
+  </div>
+</template>
+
+<style scoped>
+.why {
+  background: color-mix(in srgb, var(--soil-band) 14%, transparent);
+  padding: 6px 10px;
+  border-radius: 8px;
+}
+.mine td {
+  font-weight: 600;
+}
+.pins {
+  white-space: nowrap;
+}
+.pins .link + .link {
+  margin-left: 10px;
+}
+@media (max-width: 700px) {
+  .pins {
+    white-space: normal;
+  }
+}
+</style>
