@@ -1,9 +1,42 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 import vuetify from 'vite-plugin-vuetify'
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [
+    vue(),
+    vuetify({ autoImport: true }),
+    // The pages open without a signal, with what was last seen of the farm.
+    VitePWA({
+      registerType: 'autoUpdate',
+      manifest: {
+        name: 'Nimble Furrow',
+        short_name: 'Nimble Furrow',
+        start_url: '/work',
+        display: 'standalone',
+        theme_color: '#33281f',
+        background_color: '#f6f1e7',
+        icons: [{ src: '/furrow.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' &&
+              url.pathname.startsWith('/api/') &&
+              !/\.(pdf|ics|csv|zip|geojson)$/.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'api', expiration: { maxEntries: 300 } },
+          },
+        ],
+      },
+    }),
+  ],
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 })

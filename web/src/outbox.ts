@@ -47,7 +47,8 @@ async function go(w: Waiting): Promise<unknown> {
     return undefined
   }
   // A gateway that cannot reach the server is no signal either.
-  if (response.status === 502 || response.status === 503 || response.status === 504) return undefined
+  if (response.status === 502 || response.status === 503 || response.status === 504)
+    return undefined
   const body: unknown = await response.json().catch(() => ({}))
   if (!response.ok) throw refusal(response.status, body)
   return body
@@ -82,7 +83,9 @@ export async function flush(): Promise<void> {
         if (e instanceof Refusal && (e.status === 401 || e.status === 403)) break
         notice.show(`${next.said} could not be kept: ${(e as Error).message}`)
       }
-      waiting.value = waiting.value.filter((o) => o !== next && JSON.stringify(o) !== JSON.stringify(next))
+      waiting.value = waiting.value.filter(
+        (o) => o !== next && JSON.stringify(o) !== JSON.stringify(next),
+      )
       sent++
     }
   } finally {

@@ -41,6 +41,8 @@ export const useSession = defineStore('session', () => {
 
   async function signOut() {
     await ask(api.DELETE('/api/session'))
+    // The next who signs in on this phone sees nothing of it.
+    if ('caches' in window) await caches.delete('api')
     await load()
   }
 

@@ -69,8 +69,10 @@ async function done(item: Item, share: number) {
       said,
     })
     if (now) emit('changed', now)
-    notice.show(now ? said + '.' : said + '; it is sent when there is a signal.', 'Undo', () =>
-      void done({ ...item, shareDone: share }, before),
+    notice.show(
+      now ? said + '.' : said + '; it is sent when there is a signal.',
+      'Undo',
+      () => void done({ ...item, shareDone: share }, before),
     )
   } catch (e) {
     notice.show((e as Error).message)

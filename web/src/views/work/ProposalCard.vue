@@ -27,9 +27,7 @@ const same = computed(() => props.proposal.items.length - changed.value.length)
 const picked = ref(changed.value.map((i) => i.key))
 const gain = computed(() => props.proposal.value - props.proposal.keptValue)
 const how = (i: Schemas['ProposedItem']) =>
-  i.doer.toLowerCase().includes(i.label.toLowerCase())
-    ? i.doer
-    : `${sentence(i.label)}, ${i.doer}`
+  i.doer.toLowerCase().includes(i.label.toLowerCase()) ? i.doer : `${sentence(i.label)}, ${i.doer}`
 </script>
 
 <template>
@@ -95,8 +93,11 @@ const how = (i: Schemas['ProposedItem']) =>
     <details v-if="proposal.left.length" class="mt-2" open>
       <summary class="rust">{{ proposal.left.length }} left out</summary>
       <div v-for="l in proposal.left" :key="l.fieldId + l.kind" class="small my-1">
-        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link
-        ><template v-if="l.customer"> ({{ l.customer }})</template>, {{ l.words }}: {{ l.why }}.
+        <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link><template
+          v-if="l.customer"
+        >
+          ({{ l.customer }})</template
+        >, {{ l.words }}: {{ l.why }}.
         <button
           v-if="movable"
           class="link no-print"

@@ -46,8 +46,10 @@ async function stand() {
   try {
     await put(machine.id, { from: from.value, until: until.value, why: why.value })
     adding.value = false
-    notice.show(`${machine.name} stands; the plan is laid out again.`, 'Undo', () =>
-      void put(machine.id, machine.out),
+    notice.show(
+      `${machine.name} stands; the plan is laid out again.`,
+      'Undo',
+      () => void put(machine.id, machine.out),
     )
   } catch (e) {
     refused.value = e as Refusal
@@ -74,8 +76,7 @@ async function runs(m: Schemas['MachineView']) {
     <p v-if="!standing.length && !adding" class="muted small">All run.</p>
     <p v-for="m in standing" :key="m.id" class="row small my-1">
       <span class="grow">
-        <b>{{ m.name }}</b
-        >, {{ sayDay(m.out!.from) }} to {{ sayDay(m.out!.until)
+        <b>{{ m.name }}</b>, {{ sayDay(m.out!.from) }} to {{ sayDay(m.out!.until)
         }}<template v-if="m.out!.why">: {{ m.out!.why }}</template>
       </span>
       <button v-if="movable" class="link" @click="runs(m)">it runs again</button>

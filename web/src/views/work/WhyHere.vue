@@ -58,8 +58,10 @@ const settled = computed(() => {
 async function settle(change: Schemas['PinInput'] | null) {
   const was = pin.value
   const body = change === null ? {} : { ...was, ...change }
-  await put(body, change === null ? 'The pin is lifted.' : 'Settled; lay out again to see it.', () =>
-    put(was ?? {}, 'As it was.'),
+  await put(
+    body,
+    change === null ? 'The pin is lifted.' : 'Settled; lay out again to see it.',
+    () => put(was ?? {}, 'As it was.'),
   )
 }
 async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise<void>) {
