@@ -60,6 +60,9 @@ final class Flat {
 
   final boolean[] pinned;
 
+  /** By job and way: whether it need not wait for the job before. */
+  final boolean[][] free;
+
   Flat(WorkProblem problem) {
     this.problem = problem;
     days = problem.days();
@@ -84,6 +87,7 @@ final class Flat {
     first = new int[jobs][];
     last = new int[jobs][];
     hours = new double[jobs][];
+    free = new boolean[jobs][];
     value = new double[jobs][][];
     ways = new int[jobs][];
     before = new int[jobs];
@@ -128,6 +132,10 @@ final class Flat {
     first[j] = options.stream().mapToInt(Option::first).toArray();
     last[j] = options.stream().mapToInt(Option::last).toArray();
     hours[j] = options.stream().mapToDouble(Option::hours).toArray();
+    free[j] = new boolean[options.size()];
+    for (int o = 0; o < free[j].length; o++) {
+      free[j][o] = options.get(o).free();
+    }
     value[j] = options.stream().map(Option::value).toArray(double[][]::new);
     Pin pin = job.pin();
     pinned[j] = pin != null;
@@ -158,6 +166,11 @@ final class Flat {
   double asked(int job, int way, int from) {
     int m = machine[job][way];
     return wayKm(job, from) / roadKmh[m] + setUpH[m] + hours[job][way];
+  }
+
+  /** The job that one waits for when it is done in a way; −1 for none. */
+  int before(int job, int way) {
+    return free[job][way] ? -1 : before[job];
   }
 
   double wayKm(int job, int from) {

@@ -26,7 +26,10 @@ final class LeftOut {
     if (job.options().stream().noneMatch(o -> fits(problem, o))) {
       return Why.NO_TIME;
     }
-    if (job.after() != null && !walk.done(job.after().job())) {
+    WorkProblem.After after = job.after();
+    if (after != null
+        && job.options().stream().noneMatch(Option::free)
+        && !walk.done(after.job())) {
       return Why.NOT_BEFORE;
     }
     boolean pays =

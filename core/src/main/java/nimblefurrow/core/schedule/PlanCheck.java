@@ -57,7 +57,7 @@ public final class PlanCheck {
       window(job, o, p);
       pin(job, p);
       hours(job, o, p, machine, people);
-      order(plan, job, p);
+      order(plan, job, o, p);
       value += o.value()[p.finish()];
     }
     for (int m = 0; m < machine.length; m++) {
@@ -114,9 +114,9 @@ public final class PlanCheck {
     }
   }
 
-  private void order(WorkPlan plan, Job job, Placed p) {
+  private void order(WorkPlan plan, Job job, Option o, Placed p) {
     After after = job.after();
-    if (after == null) {
+    if (after == null || o.free()) {
       return;
     }
     Placed before = plan.of(after.job());

@@ -388,7 +388,7 @@ final class Walk {
 
   private int opens(int job, int way, Lists lists, int m, int d) {
     int day = Math.max(flat.first[job][way], Math.max(lists.notBefore[job], flat.pinDay[job]));
-    int before = flat.before[job];
+    int before = flat.before(job, way);
     if (before < 0) {
       return day;
     }
@@ -409,7 +409,7 @@ final class Walk {
 
   private int lastDay(int job, Lists lists) {
     int last = flat.last[job][lists.option[job]];
-    int before = flat.before[job];
+    int before = flat.before(job, lists.option[job]);
     return before < 0 ? last : Math.min(last, finish[before] + flat.most[job]);
   }
 

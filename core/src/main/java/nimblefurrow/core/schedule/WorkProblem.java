@@ -101,9 +101,15 @@ public record WorkProblem(
    * @param first day on which it may begin
    * @param last day on which it must be finished
    * @param value money it brings by the day it is finished, its own costs taken off
+   * @param free whether this way need not wait for the job before: seed flown into a standing crop
    */
   public record Option(
-      int machine, String label, double hours, int first, int last, double[] value) {}
+      int machine, String label, double hours, int first, int last, double[] value, boolean free) {
+    /** A way that waits for the job before, if there is one. */
+    public Option(int machine, String label, double hours, int first, int last, double[] value) {
+      this(machine, label, hours, first, last, value, false);
+    }
+  }
 
   /**
    * Order between two jobs of a field.

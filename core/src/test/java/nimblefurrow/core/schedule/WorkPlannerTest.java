@@ -121,6 +121,40 @@ class WorkPlannerTest {
   }
 
   @Test
+  void onlyTheWaysThatMustWaitForWhatComesBefore() {
+    // The combine is there from day 10 on; the drill waits for it, what flies does not.
+    double[] late = each(0);
+    Arrays.fill(late, 10, DAYS, 10);
+    Machine combine = new Machine("combine", "combine", late, Set.of(0), 0.5, 25);
+    Option drill = option(1, 3, 0, 19, 900);
+    double[] poor = new double[DAYS];
+    Arrays.fill(poor, 400);
+    Option drone = new Option(2, "drone", 3, 0, 19, poor, true);
+    List<Person> crew = List.of(person("Ada", 10), person("Bo", 10));
+    Job harvest = job("harvest", null, option(0, 5, 0, 19, 2000));
+    WorkPlan both =
+        plan(
+            problem(
+                crew,
+                List.of(combine, machine("drill", 10, 1), machine("drone", 10, 1)),
+                harvest,
+                job("seed", new After(0, 0, 40), drill, drone)),
+            500);
+    assertThat(both.of(1).machine()).as("drilled behind the combine").isEqualTo(1);
+    assertThat(both.of(1).start()).isEqualTo(10);
+    WorkPlan flown =
+        plan(
+            problem(
+                crew,
+                List.of(machine("combine", 0, 0), machine("drill", 10, 1), machine("drone", 10, 1)),
+                harvest,
+                job("seed", new After(0, 0, 40), drill, drone)),
+            500);
+    assertThat(flown.of(0)).isNull();
+    assertThat(flown.of(1).machine()).as("flown without it").isEqualTo(2);
+  }
+
+  @Test
   void everyJobLeftOutSaysWhy() {
     WorkPlan plan =
         plan(
@@ -227,6 +261,16 @@ class WorkPlannerTest {
   }
 
   /** Every third job waits for the one before it. */
+  /** Every second way need not wait. */
+  private static List<Option> freed(List<Option> options) {
+    List<Option> all = new ArrayList<>();
+    for (Option o : options) {
+      boolean free = all.size() % 2 == 1;
+      all.add(new Option(o.machine(), o.label(), o.hours(), o.first(), o.last(), o.value(), free));
+    }
+    return all;
+  }
+
   private static WorkProblem chained(WorkProblem farm) {
     List<Job> jobs = new ArrayList<>(farm.jobs());
     for (int j = 2; j < jobs.size(); j += 3) {
@@ -238,7 +282,7 @@ class WorkPlannerTest {
               o.name(),
               o.xKm(),
               o.yKm(),
-              o.options(),
+              freed(o.options()),
               new After(j - 1, 0, 30),
               null,
               null));

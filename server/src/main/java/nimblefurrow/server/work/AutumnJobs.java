@@ -53,18 +53,16 @@ final class AutumnJobs {
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
     boolean clears = harvest >= 0 || frame.index(clear(f)) < frame.days();
     List<JobList.Offer> offers = new ArrayList<>();
-    boolean waits = harvest >= 0;
     for (SeedingMethod method : SeedingMethod.values()) {
       boolean behind = method.when() == SeedingMethod.When.AFTER_HARVEST;
       Window window = finder.find(species, method, cover.soil());
       if (!window.possible() || frame.index(window.closes().day()) < 0 || behind && !clears) {
         continue;
       }
-      List<JobList.Offer> more = by(f, cover, purpose, method, window);
-      waits &= behind || more.isEmpty();
-      offers.addAll(more);
+      offers.addAll(by(f, cover, purpose, method, window));
     }
-    After after = waits ? new After(harvest, 0, 2 * frame.days()) : null;
+    // Only what goes out behind the combine waits for it.
+    After after = harvest >= 0 ? new After(harvest, 0, 2 * frame.days()) : null;
     return list.add(f, "seed", "seed", offers, after);
   }
 
@@ -89,6 +87,7 @@ final class AutumnJobs {
             opens,
             window.closes().day());
     int first = frame.index(opens);
+    boolean free = method.when() != SeedingMethod.When.AFTER_HARVEST;
     int last = Math.min(frame.days() - 1, frame.index(window.closes().day()));
     double more = seedUsd(cover.coverFor(method)) - seedUsd(cover.cover());
     double areaHa = f.field().areaHa();
@@ -101,7 +100,8 @@ final class AutumnJobs {
           JobWorth.goal(areaHa, frame.goalUsdPerHa(), odds, 0, cost, Math.max(0, first), last);
       offers.add(
           new JobList.Offer(
-              new Option(m, method.label(), hours, Math.max(0, first), last, value), method.key()));
+              new Option(m, method.label(), hours, Math.max(0, first), last, value, free),
+              method.key()));
     }
     return offers;
   }

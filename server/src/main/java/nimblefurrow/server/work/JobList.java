@@ -97,7 +97,8 @@ final class JobList {
         Math.max(0.05, o.hours() * (1 - done)),
         o.first(),
         o.last(),
-        o.value());
+        o.value(),
+        o.free());
   }
 
   private @Nullable Kept stands(@Nullable WorkItem item) {
