@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import type { Furrow, PlanInput, Reason } from '../api/client'
 import FurrowRow from './season/FurrowRow.vue'
 import SeasonAxis from './season/SeasonAxis.vue'
+import RushLine from './work/RushLine.vue'
 import PlanSeveral from './season/PlanSeveral.vue'
 import { grouped, type Grouping } from './season/grouping'
 import { useSeason } from '../season'
@@ -152,6 +153,7 @@ onBeforeUnmount(() => {
       <div class="grow">
         <h1>{{ headline }}</h1>
         <p class="muted">{{ totals }}</p>
+        <RushLine />
       </div>
       <div class="tools no-print">
         <v-text-field

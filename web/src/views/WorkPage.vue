@@ -184,6 +184,7 @@ const print = () => window.print()
       v-if="proposal"
       :key="run?.id"
       :proposal="proposal"
+      :run-id="run?.id ?? ''"
       :reasons="run?.reasons ?? []"
       :pins="work?.pins ?? []"
       :movable="session.owner"

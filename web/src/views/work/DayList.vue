@@ -124,8 +124,7 @@ const name = (day: string) => {
             <div class="row job">
               <span class="grow" :class="{ struck: r.item.shareDone >= 1 }">
                 <router-link :to="`/fields/${r.item.fieldId}`">{{ r.item.field }}</router-link>:
-                {{ r.item.label }}
-                <span v-if="r.item.customer" class="small">for {{ r.item.customer }}</span>
+                {{ r.item.label }}{{ r.item.customer ? `, for ${r.item.customer}` : '' }}
                 <span class="muted small"
                   >{{ session.amount(r.hours, 'HOURS') }} ·
                   {{ by === 'machine' ? r.who : r.item.doer

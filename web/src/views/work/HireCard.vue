@@ -57,6 +57,8 @@ async function show(c: Schemas['CustomerView']) {
     notice.show((e as Error).message)
   }
 }
+/** To the cent, so that the sum is that of what is shown. */
+const cents = (usd: number) => usd.toLocaleString('en-US', { style: 'currency', currency: 'USD' })
 const paper = (c: Schemas['CustomerView']) =>
   `/api/farms/${path().farmId}/rota/customers/${c.farmId}/quote.pdf?units=${session.units}`
 </script>
@@ -92,21 +94,23 @@ const paper = (c: Schemas['CustomerView']) =>
                   {{ l.field }}<span class="muted">, {{ l.label }}</span>
                   <div class="muted">
                     {{ sayDay(l.startOn) }}, {{ session.amount(l.areaHa, 'HA') }},
-                    {{ session.amount(l.hours, 'HOURS') }}
-                    <template v-if="l.loads !== undefined"
-                      >, {{ l.loads }} {{ l.loads === 1 ? 'load' : 'loads' }}</template
-                    >
+                    {{ session.amount(l.hours, 'HOURS')
+                    }}{{
+                      l.loads === undefined
+                        ? ''
+                        : `, ${l.loads} ${l.loads === 1 ? 'load' : 'loads'}`
+                    }}
                   </div>
                 </td>
                 <td class="n">
-                  {{ l.by === 'nothing' ? 'no price yet' : `$${l.usd.toFixed(2)}` }}
+                  {{ l.by === 'nothing' ? 'no price yet' : cents(l.usd) }}
                   <div v-if="l.by !== 'nothing'" class="muted">by {{ l.by }}</div>
                 </td>
               </tr>
               <tr>
                 <td><b>Price</b></td>
                 <td class="n">
-                  <b>${{ quote.usd.toFixed(2) }}</b>
+                  <b>{{ cents(quote.usd) }}</b>
                 </td>
               </tr>
             </tbody>

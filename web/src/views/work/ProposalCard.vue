@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
@@ -10,6 +11,7 @@ import WhyHere from './WhyHere.vue'
 /** What a laying-out proposes against what is kept: all, some or none. */
 const props = defineProps<{
   proposal: Schemas['Proposal']
+  runId: string
   reasons: string[]
   pins: Schemas['PinView'][]
   movable: boolean
@@ -21,6 +23,7 @@ defineEmits<{
   changed: [work: Schemas['WorkView']]
 }>()
 const opened = ref('')
+const { xs } = useDisplay()
 const session = useSession()
 const changed = computed(() => props.proposal.items.filter((i) => i.change !== 'same'))
 const same = computed(() => props.proposal.items.length - changed.value.length)
@@ -61,7 +64,7 @@ const how = (i: Schemas['ProposedItem']) =>
       what is due first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
       <span v-if="same" class="muted">{{ same }} stay as they are.</span>
     </p>
-    <details class="mt-2" :open="changed.length <= 40">
+    <details class="mt-2" :open="changed.length <= 40 && !xs">
       <summary>{{ changed.length }} new or moved</summary>
       <div class="scroll list">
         <table class="plain">
@@ -111,6 +114,7 @@ const how = (i: Schemas['ProposedItem']) =>
           :kind="l.kind"
           :field="l.field"
           :pins="pins"
+          :run-id="runId"
           @changed="(w) => $emit('changed', w)"
         />
       </div>

@@ -7,7 +7,13 @@ import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
 /** Where a job could stand and what that would cost or bring; what is settled about it. */
-const props = defineProps<{ fieldId: string; kind: string; field: string; pins: Pin[] }>()
+const props = defineProps<{
+  fieldId: string
+  kind: string
+  field: string
+  pins: Pin[]
+  runId?: string
+}>()
 const emit = defineEmits<{ changed: [work: Schemas['WorkView']] }>()
 type Pin = Schemas['PinView']
 type Place = Schemas['ElsewhereView']
@@ -27,7 +33,7 @@ onMounted(async () => {
   try {
     places.value = await ask(
       api.GET('/api/farms/{farmId}/rota/jobs/{fieldId}/{kind}/elsewhere', {
-        params: { path: path() },
+        params: { path: path(), query: { runId: props.runId } },
       }),
     )
   } catch (e) {
@@ -102,7 +108,7 @@ const never = (p: Place) =>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <p v-else-if="!places" class="muted">Trying it everywhere…</p>
     <p v-else-if="!places.length" class="muted">
-      There is no day and machine for it among what is kept.
+      No machine has a day for it beside the other jobs.
     </p>
     <table v-else class="plain">
       <tbody>

@@ -3,6 +3,7 @@ package nimblefurrow.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import nimblefurrow.core.schedule.WorkProblem.Job;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
 import nimblefurrow.core.schedule.WorkProblem.Option;
@@ -11,9 +12,9 @@ import nimblefurrow.core.schedule.WorkProblem.Option;
 public final class Greedy {
   private Greedy() {}
 
-  /** What is due first is put first, on its first way that has a machine. */
+  /** What is begun goes on; what is due first is put first, on its first way. */
   public static WorkPlan earliestDueFirst(WorkProblem problem) {
-    Lists lists = kept(problem);
+    Lists lists = kept(problem, Greedy::begun);
     List<int[]> all = open(problem, lists);
     all.sort(Comparator.comparing(x -> option(problem, x).last()));
     for (int[] x : all) {
@@ -96,10 +97,15 @@ public final class Greedy {
 
   /** Jobs of a kept plan on their machines in its order, begun ones first. */
   static Lists kept(WorkProblem problem) {
+    return kept(problem, job -> true);
+  }
+
+  private static Lists kept(WorkProblem problem, Predicate<Job> wanted) {
     Lists lists = new Lists(problem.machines().size(), problem.jobs().size());
     List<Integer> order = new ArrayList<>();
     for (int j = 0; j < problem.jobs().size(); j++) {
-      if (problem.jobs().get(j).kept() != null) {
+      Job job = problem.jobs().get(j);
+      if (job.kept() != null && wanted.test(job)) {
         order.add(j);
       }
     }

@@ -121,7 +121,20 @@ class WorkBuilder {
     void at(double share);
   }
 
+  /** What is to be laid out, beside what is kept. */
   Built build(UUID farmId, double usdPerMove, double goalUsdPerHa, EndingRules rules, Told told) {
+    List<WorkItem> kept = items.findByFarmId(farmId);
+    return build(farmId, kept, usdPerMove, goalUsdPerHa, rules, told);
+  }
+
+  /** The same beside something else than what is kept. */
+  Built build(
+      UUID farmId,
+      List<WorkItem> kept,
+      double usdPerMove,
+      double goalUsdPerHa,
+      EndingRules rules,
+      Told told) {
     FarmView farm = farms.get(farmId);
     List<String> notes = new ArrayList<>();
     List<FarmView> customers = hire.customers(farmId);
@@ -138,7 +151,7 @@ class WorkBuilder {
     WorkDays weather = WorkDays.of(planned.forecaster(), all, farm.today(), days);
     JobFrame frame =
         new JobFrame(planned.forecaster(), doers, farm.today(), days, goalUsdPerHa, rules);
-    JobList list = list(frame, farmId, all);
+    JobList list = list(frame, farmId, kept, all);
     jobs(farmId, frame, list, all, told);
     List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame)).toList();
     List<WorkProblem.Machine> machines =
@@ -161,12 +174,11 @@ class WorkBuilder {
     }
   }
 
-  private JobList list(JobFrame frame, UUID farmId, List<PlannedField> all) {
+  private JobList list(JobFrame frame, UUID farmId, List<WorkItem> kept, List<PlannedField> all) {
     return new JobList(
         frame,
         farmId,
-        items.findByFarmId(farmId).stream()
-            .collect(Collectors.toMap(i -> i.fieldId + i.kind, i -> i)),
+        kept.stream().collect(Collectors.toMap(i -> i.fieldId + i.kind, i -> i)),
         pins.findByFarmId(farmId).stream()
             .collect(Collectors.toMap(p -> p.fieldId + p.kind, p -> p)),
         places(all));

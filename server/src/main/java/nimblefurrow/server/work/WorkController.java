@@ -126,9 +126,12 @@ class WorkController {
 
   @GetMapping("/rota/jobs/{fieldId}/{kind}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(
-      @PathVariable UUID farmId, @PathVariable UUID fieldId, @PathVariable String kind) {
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable String kind,
+      @RequestParam(required = false) @Nullable UUID runId) {
     access.see(farmId);
-    return questions.elsewhere(farmId, fieldId, kind);
+    return questions.elsewhere(farmId, fieldId, kind, runId);
   }
 
   @GetMapping("/rota/odds")

@@ -11,6 +11,7 @@ import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
 import nimblefurrow.server.ending.EndingRulesOf;
 import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is asked of the kept plan: why here, and how good are its odds. Callers have checked. */
@@ -20,10 +21,12 @@ class WorkQuestions {
   private static final int MORE_SHOWN = 4;
 
   private final WorkBuilder builder;
+  private final WorkService work;
   private final EndingRulesOf rules;
 
-  WorkQuestions(WorkBuilder builder, EndingRulesOf rules) {
+  WorkQuestions(WorkBuilder builder, WorkService work, EndingRulesOf rules) {
     this.builder = builder;
+    this.work = work;
     this.rules = rules;
   }
 
@@ -32,9 +35,21 @@ class WorkQuestions {
     return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
   }
 
-  /** Where a job could stand: what the plan would gain or lose there. */
-  List<WorkViews.ElsewhereView> elsewhere(UUID farmId, UUID fieldId, String kind) {
-    WorkBuilder.Built b = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+  /**
+   * Where a job could stand: what the plan would gain or lose there.
+   *
+   * @param runId the proposal it is asked of; null for the kept plan
+   */
+  List<WorkViews.ElsewhereView> elsewhere(
+      UUID farmId, UUID fieldId, String kind, @Nullable UUID runId) {
+    WorkBuilder.Built b =
+        builder.build(
+            farmId,
+            work.plan(farmId, runId),
+            0,
+            WorkService.USUAL_GOAL_USD_PER_HA,
+            rules.of(farmId),
+            share -> {});
     int job = b.job(fieldId, kind);
     if (job < 0) {
       throw new NotFound("This job is done, or its window has passed.");

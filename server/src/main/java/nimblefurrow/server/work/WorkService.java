@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -198,11 +199,8 @@ class WorkService {
   /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
   @Transactional
   WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
-    WorkRun run =
-        runs.findById(in.runId())
-            .filter(r -> r.farmId.equals(farmId) && r.result != null)
-            .orElseThrow(() -> new NotFound("There is no such proposal, or it is kept already."));
-    WorkViews.Proposal proposal = java.util.Objects.requireNonNull(run.result);
+    WorkRun run = proposed(farmId, in.runId());
+    WorkViews.Proposal proposal = Objects.requireNonNull(run.result);
     remember(farmId);
     Set<String> wanted =
         in.keys() == null
@@ -215,20 +213,7 @@ class WorkService {
         continue;
       }
       WorkItem item = now.getOrDefault(p.key(), new WorkItem());
-      if (item.id == null) {
-        item.id = UUID.randomUUID();
-        item.farmId = farmId;
-        item.fieldId = p.fieldId();
-        item.kind = p.kind();
-      }
-      item.way = p.way();
-      item.doerId = p.doerId();
-      item.customerId = p.customerId();
-      item.words = p.label();
-      item.startOn = p.startOn();
-      item.finishOn = p.finishOn();
-      item.hours = p.hours();
-      item.segments = p.segments();
+      take(farmId, p, item);
       items.save(item);
     }
     if (in.keys() == null) {
@@ -245,6 +230,45 @@ class WorkService {
     }
     items.flush();
     return work(farmId);
+  }
+
+  private WorkRun proposed(UUID farmId, UUID runId) {
+    return runs.findById(runId)
+        .filter(r -> r.farmId.equals(farmId) && r.result != null)
+        .orElseThrow(() -> new NotFound("There is no such proposal, or it is kept already."));
+  }
+
+  private static void take(UUID farmId, WorkViews.ProposedItem p, WorkItem item) {
+    if (item.id == null) {
+      item.id = UUID.randomUUID();
+      item.farmId = farmId;
+      item.fieldId = p.fieldId();
+      item.kind = p.kind();
+    }
+    item.way = p.way();
+    item.doerId = p.doerId();
+    item.customerId = p.customerId();
+    item.words = p.label();
+    item.startOn = p.startOn();
+    item.finishOn = p.finishOn();
+    item.hours = p.hours();
+    item.segments = p.segments();
+  }
+
+  /** The jobs of a proposal as they would be kept, or those that are; not stored. */
+  @Transactional(readOnly = true)
+  List<WorkItem> plan(UUID farmId, @Nullable UUID runId) {
+    if (runId == null) {
+      return items.findByFarmId(farmId);
+    }
+    return Objects.requireNonNull(proposed(farmId, runId).result).items().stream()
+        .map(
+            p -> {
+              WorkItem item = new WorkItem();
+              take(farmId, p, item);
+              return item;
+            })
+        .toList();
   }
 
   private void remember(UUID farmId) {
