@@ -31,6 +31,11 @@ final class Browser {
 
   /** A fresh window on the demo, not signed in. */
   static Page open(int width, int height, boolean dark) throws Exception {
+    return open(width, height, dark, ServiceWorkerPolicy.BLOCK);
+  }
+
+  private static Page open(int width, int height, boolean dark, ServiceWorkerPolicy workers)
+      throws Exception {
     if (chromium == null) {
       // Five seconds, the library's own, is too short for a busy two-core machine.
       PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
@@ -52,7 +57,7 @@ final class Browser {
                 .setBaseURL(App.demo().address())
                 .setViewportSize(width, height)
                 .setColorScheme(dark ? ColorScheme.DARK : ColorScheme.LIGHT)
-                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+                .setServiceWorkers(workers)
                 .setAcceptDownloads(true));
     context.setDefaultTimeout(PATIENCE_MS);
     return context.newPage();
@@ -60,7 +65,15 @@ final class Browser {
 
   /** A window inside the demo farm, on its season. */
   static Page insideDemo(int width, int height, boolean dark) throws Exception {
-    Page page = open(width, height, dark);
+    return enter(open(width, height, dark));
+  }
+
+  /** A phone inside the demo farm that may keep pages for when there is no signal. */
+  static Page phoneThatKeeps() throws Exception {
+    return enter(open(390, 844, false, ServiceWorkerPolicy.ALLOW));
+  }
+
+  private static Page enter(Page page) {
     page.navigate("/");
     page.getByText("Enter the demo farm").click();
     page.waitForURL("**/season");

@@ -26,6 +26,10 @@ class WorkTest {
     assertThat(page.getByText("jobs are done in time in 8 years of 10")).isVisible();
     button(page, "why here?").first().click();
     assertThat(page.getByText("as now").first()).isVisible();
+    button(page, "not this one").first().click();
+    assertThat(page.getByText("Settled: not by")).isVisible();
+    button(page, "lift the pin").click();
+    assertThat(page.getByText("Settled: not by")).isHidden();
     Page phone = Browser.insideDemo(390, 844, false);
     phone.navigate("/work");
     assertThat(phone.getByText("The next days")).isVisible();
@@ -33,5 +37,34 @@ class WorkTest {
     org.assertj.core.api.Assertions.assertThat(wide).isLessThanOrEqualTo(390);
     button(page, "Undo").first().click();
     assertThat(page.getByText("Nothing is laid out yet")).isVisible();
+  }
+
+  @Test
+  void whatIsTappedWithoutASignalIsSentOnceThereIsOne() throws Exception {
+    Page phone = Browser.phoneThatKeeps();
+    phone.navigate("/work");
+    button(phone, "Lay out the work").click();
+    button(phone, "Keep all").click();
+    assertThat(phone.getByText("jobs are done in time in 8 years of 10")).isVisible();
+    phone.evaluate("navigator.serviceWorker.ready.then(() => true)");
+    // The first visit was not kept yet; the second is.
+    phone.reload();
+    assertThat(phone.getByText("jobs are done in time in 8 years of 10")).isVisible();
+
+    phone.context().setOffline(true);
+    phone.reload();
+    button(phone, "Done").first().click();
+    assertThat(phone.getByText("1 entry waits on this phone")).isVisible();
+    assertThat(phone.locator(".struck").first()).isVisible();
+    phone.reload();
+    assertThat(phone.locator(".struck").first()).isVisible();
+
+    phone.context().setOffline(false);
+    assertThat(phone.getByText("1 entry waits on this phone")).isHidden();
+    phone.reload();
+    assertThat(phone.locator(".struck").first()).isVisible();
+    // As it was, for the next who looks at the demo.
+    button(phone, "Undo").first().click();
+    assertThat(phone.getByText("Nothing is laid out yet")).isVisible();
   }
 }

@@ -46,6 +46,9 @@ class WorkTest {
     assertThat(proposal.get("value").asDouble()).isGreaterThan(proposal.get("byHand").asDouble());
     for (JsonNode left : proposal.get("left")) {
       assertThat(left.get("why").asString()).isNotBlank();
+      String job = left.get("fieldId").asString() + "/" + left.get("kind").asString();
+      String asked = "/elsewhere?runId=" + run.get("id").asString();
+      owner.get(farm + "/rota/jobs/" + job + asked).ok();
     }
     assertThat(proposal.get("lanes").size()).isGreaterThan(3);
 
