@@ -9,6 +9,7 @@ import CrewCard from './work/CrewCard.vue'
 import DayList from './work/DayList.vue'
 import HireCard from './work/HireCard.vue'
 import LaneChart from './work/LaneChart.vue'
+import MachineSheets from './work/MachineSheets.vue'
 import OddsCard from './work/OddsCard.vue'
 import ProposalCard from './work/ProposalCard.vue'
 import StandsCard from './work/StandsCard.vue'
@@ -197,6 +198,7 @@ const print = () => window.print()
       Looked at again by itself: {{ run.reasons.slice(0, 3).join(' ') }} Nothing needs to move.
     </p>
 
+    <MachineSheets v-if="work" :work="work" />
     <div v-if="work" class="grid">
       <DayList :work="work" :movable="session.operator" :owner="session.owner" @changed="took" />
       <div class="side">
@@ -230,9 +232,6 @@ const print = () => window.print()
 }
 @media print {
   .grid {
-    display: block;
-  }
-  .side {
     display: none;
   }
 }

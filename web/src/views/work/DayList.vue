@@ -81,6 +81,13 @@ async function done(item: Item, share: number) {
 const why = (item: Item) => (opened.value = opened.value === item.id ? '' : item.id)
 const pinned = (item: Item) =>
   props.work.pins.some((p) => p.fieldId === item.fieldId && p.kind === item.kind)
+/** Length of the strip that shows a day's hours. */
+const DAY_H = 14
+const total = (rows: { hours: number }[]) =>
+  session.amount(
+    rows.reduce((sum, r) => sum + r.hours, 0),
+    'HOURS',
+  )
 const name = (day: string) => {
   const ahead = between(props.work.today, day)
   return ahead === 0 ? 'Today' : ahead === 1 ? 'Tomorrow' : sayFullDay(day).replace(/ \d{4}$/, '')
@@ -118,7 +125,17 @@ const name = (day: string) => {
     <div v-for="d in days" :key="d.day" class="day">
       <h3>{{ name(d.day) }}</h3>
       <div v-for="[lane, rows] in d.lanes" :key="lane" class="lane">
-        <span class="lane-name">{{ lane }}</span>
+        <span class="lane-name"
+          >{{ lane }}
+          <span class="strip" :title="`${total(rows)} of a ${DAY_H} h day`">
+            <i
+              v-for="r in rows"
+              :key="r.item.id"
+              :class="{ done: r.item.shareDone >= 1 }"
+              :style="{ width: (100 * Math.min(r.hours, DAY_H)) / DAY_H + '%' }"
+            />
+          </span>
+        </span>
         <div class="grow">
           <div v-for="r in rows" :key="r.item.id">
             <div class="row job">
@@ -201,6 +218,21 @@ const name = (day: string) => {
   color: var(--muted);
   font-size: 0.86rem;
   padding-top: 4px;
+}
+.strip {
+  display: flex;
+  gap: 2px;
+  height: 5px;
+  margin-top: 4px;
+  border-radius: 2px;
+  overflow: hidden;
+  background: color-mix(in srgb, var(--soil-band) 22%, transparent);
+}
+.strip i {
+  background: var(--leaf);
+}
+.strip i.done {
+  background: var(--muted);
 }
 .job {
   gap: 8px;

@@ -114,7 +114,12 @@ const never = (p: Place) =>
       <tbody>
         <tr v-for="p in shown" :key="p.doerId + p.startOn" :class="{ mine: p.here }">
           <td>{{ p.doer === sentence(p.label) ? p.doer : `${sentence(p.label)}, ${p.doer}` }}</td>
-          <td class="nowrap">{{ sayDay(p.startOn) }}</td>
+          <td>
+            <span class="nowrap">{{ sayDay(p.startOn) }}</span>
+            <div v-if="p.reaches !== undefined" class="muted">
+              {{ Math.round(100 * p.reaches) }} % of the goal
+            </div>
+          </td>
           <td class="n">
             <template v-if="Math.abs(p.usd) < 1">as now</template>
             <template v-else-if="p.usd < 0">costs {{ session.amount(-p.usd, 'USD') }}</template>

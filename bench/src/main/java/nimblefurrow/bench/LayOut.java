@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
  * farms made up from fixed seeds; and how little is moved when a day rains out.
  */
 public final class LayOut {
-  private static final int BOUND_STEPS = 3000;
+  private static final int BOUND_STEPS = 1000;
   private static final double USD_PER_MOVE = 150;
   private static final int RAINY_DAY = 20;
 

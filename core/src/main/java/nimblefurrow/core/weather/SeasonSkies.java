@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
  * of the station brought after this day of the year. As the season passes the ways draw together.
  */
 public final class SeasonSkies {
+  /** Spreads neighbouring years evenly over the shares of skill. */
+  private static final double GOLDEN = 0.618_033_988_75;
+
   private final int seasonYear;
   private final LocalDate today;
   private final int firstPastYear;
@@ -56,6 +59,48 @@ public final class SeasonSkies {
               .formatted(history.start(), history.end()));
     }
     return new SeasonSkies(seasonYear, today, first, skies);
+  }
+
+  /**
+   * The same ways with a forecast for the days after today: of each lead it is believed in as many
+   * of the ways as its skill says, longest in the same ones, so that a wet week stays a wet week.
+   *
+   * @param ahead days from the one after today on
+   * @throws IllegalArgumentException when it begins on another day
+   */
+  public SeasonSkies foretold(DailyWeather ahead) {
+    if (!ahead.start().equals(today.plusDays(1))) {
+      throw new IllegalArgumentException(
+          "the forecast begins on %s, not on the day after %s".formatted(ahead.start(), today));
+    }
+    List<Sky> all = new ArrayList<>();
+    for (int way = 0; way < skies.size(); way++) {
+      Sky sky = skies.get(way);
+      int believed = believed(way, ahead.days());
+      DailyWeather weather = sky.weather();
+      LocalDate last = ahead.start().plusDays(believed - 1L);
+      boolean within = believed > 0 && weather.covers(today, last.plusDays(1));
+      all.add(
+          within
+              ? Sky.over(
+                  weather
+                      .until(today)
+                      .followedBy(ahead.until(last))
+                      .followedBy(weather.slice(last.plusDays(1), weather.end())),
+                  sky.place())
+              : sky);
+    }
+    return new SeasonSkies(seasonYear, today, firstPastYear, all);
+  }
+
+  /** How many days ahead a way believes the forecast; over all ways the share falls as skill. */
+  private static int believed(int way, int days) {
+    double rank = ((way + 0.5) * GOLDEN) % 1;
+    int lead = 0;
+    while (lead < days && rank < ForecastStandIn.skill(lead + 1)) {
+      lead++;
+    }
+    return lead;
   }
 
   private static DailyWeather oneWay(

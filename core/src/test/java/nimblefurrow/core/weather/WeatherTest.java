@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
 import nimblefurrow.core.Farm;
 import org.junit.jupiter.api.Test;
@@ -51,6 +52,37 @@ class WeatherTest {
       assertThat(sky.weather().start()).isEqualTo(LocalDate.of(2018, 1, 1));
       assertThat(sky.weather().end()).isAfterOrEqualTo(LocalDate.of(2019, 7, 31));
     }
+  }
+
+  @Test
+  void aForecastIsBelievedInAsManyWaysAsItsSkillSays() {
+    LocalDate today = LocalDate.of(2018, 9, 12);
+    Place place = Station.shipped().get(0).place();
+    SeasonSkies skies = SeasonSkies.join(2018, today, Farm.RECORD, Farm.RECORD, place);
+    double[] cool = {8, 8, 8, 8, 8, 8, 8};
+    double[] warm = {18, 18, 18, 18, 18, 18, 18};
+    double[] wet = {41, 42, 43, 44, 45, 46, 47};
+    double[] wind = {2, 2, 2, 2, 2, 2, 2};
+    DailyWeather ahead = DailyWeather.of(today.plusDays(1), cool, warm, wet, wind, cool);
+    List<Sky> told = skies.foretold(ahead).skies();
+    for (int lead = 1; lead <= 8; lead++) {
+      LocalDate day = today.plusDays(lead);
+      double mm = 40 + lead;
+      long believe =
+          told.stream().filter(s -> s.weather().precipMm(s.weather().indexOf(day)) == mm).count();
+      double share = lead > 7 ? 0 : ForecastStandIn.skill(lead);
+      assertThat((double) believe / told.size()).isCloseTo(share, within(0.07));
+    }
+    for (int i = 0; i < told.size(); i++) {
+      DailyWeather then = skies.skies().get(i).weather();
+      DailyWeather now = told.get(i).weather();
+      assertThat(now.end()).isEqualTo(then.end());
+      int later = now.indexOf(today.plusDays(8));
+      assertThat(now.precipMm(later)).isEqualTo(then.precipMm(later));
+      assertThat(now.tmaxC(later - 8)).isEqualTo(then.tmaxC(later - 8));
+    }
+    assertThatThrownBy(() -> skies.foretold(ahead.startingOn(today)))
+        .hasMessageContaining("2018-09-12, not on the day after");
   }
 
   @Test

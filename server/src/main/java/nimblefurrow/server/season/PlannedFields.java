@@ -83,12 +83,20 @@ public class PlannedFields {
 
   /** All fields of a farm as they are known on the day it is given with. */
   public List<PlannedField> all(FarmView farm) {
+    return all(farm, weathers.of(farm));
+  }
+
+  /** The same with the forecast in the weather to come, for work that is to be laid out. */
+  public List<PlannedField> foretold(FarmView farm) {
+    return all(farm, weathers.foretold(farm));
+  }
+
+  private List<PlannedField> all(FarmView farm, FarmWeather weather) {
     UUID farmId = farm.id();
     List<FieldView> in =
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), in.stream().map(FieldView::piece).toList());
-    FarmWeather weather = weathers.of(farm);
     FieldCases.Known known = cases.known(farm);
     return in.stream()
         .map(f -> planned(farm, weather, cases.of(farm, f, known), planned.get(f.piece())))

@@ -24,12 +24,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WeatherService {
   private static final int PAST_YEARS = 30;
+  private static final int FORETOLD_DAYS = 7;
   private static final int BATCH = 500;
 
   private final Stations stations;
   private final StationDays days;
   private final EntityManager entities;
   private final Cache<Key, FarmWeather> cache = Caffeine.newBuilder().maximumSize(16).build();
+
+  // By identity: what is known stands for the station, its version and the day.
+  private final Cache<FarmWeather, FarmWeather> foretold =
+      Caffeine.newBuilder().weakKeys().maximumSize(16).build();
 
   WeatherService(Stations stations, StationDays days, EntityManager entities) {
     this.stations = stations;
@@ -67,6 +72,23 @@ public class WeatherService {
     }
     Key key = new Key(station.id, station.version, farm.seasonYear(), farm.today());
     return Optional.of(cache.get(key, k -> load(station, k)));
+  }
+
+  /**
+   * The same with the forecast for the next days in the ways the season may go, believed as far as
+   * its skill reaches; without a forecast nothing else than {@link #of}.
+   */
+  @Transactional(readOnly = true)
+  public FarmWeather foretold(FarmView farm) {
+    FarmWeather known = of(farm);
+    Optional<DailyWeather> ahead = ahead(farm, FORETOLD_DAYS);
+    return ahead.isEmpty()
+        ? known
+        : foretold.get(
+            known,
+            k ->
+                new FarmWeather(
+                    k.skies().foretold(ahead.get()), k.climate(), k.record(), k.place()));
   }
 
   /**

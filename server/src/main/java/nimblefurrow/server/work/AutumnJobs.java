@@ -101,7 +101,8 @@ final class AutumnJobs {
       offers.add(
           new JobList.Offer(
               new Option(m, method.label(), hours, Math.max(0, first), last, value, free),
-              method.key()));
+              method.key(),
+              odds));
     }
     return offers;
   }

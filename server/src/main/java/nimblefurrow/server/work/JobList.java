@@ -42,8 +42,16 @@ final class JobList {
     this.places = places;
   }
 
-  /** A way of doing a job and its name. */
-  record Offer(Option option, String key) {}
+  /**
+   * A way of doing a job and its name.
+   *
+   * @param share of the field's goal that it reaches by day; null for work without one
+   */
+  record Offer(Option option, String key, double @Nullable [] share) {
+    Offer(Option option, String key) {
+      this(option, key, null);
+    }
+  }
 
   /** Adds a job unless it is done; its index, or −1. */
   int add(PlannedField f, String kind, String words, List<Offer> offers, @Nullable After after) {
@@ -56,7 +64,7 @@ final class JobList {
     if (item != null) {
       // The kept plan, walked again, takes the first way of its machine: the one that was kept.
       open.sort(Comparator.comparing(o -> !(o.key().equals(item.way) && is(o, item.doerId))));
-      open.replaceAll(o -> new Offer(rest(o.option(), item.shareDone), o.key()));
+      open.replaceAll(o -> new Offer(rest(o.option(), item.shareDone), o.key(), o.share()));
     }
     WorkBuilder.Place place = places.getOrDefault(id, WorkBuilder.SOMEWHERE);
     jobs.add(
@@ -87,7 +95,7 @@ final class JobList {
   }
 
   private WorkBuilder.Way way(Offer o) {
-    return new WorkBuilder.Way(o.key(), o.option().label(), o.option().hours());
+    return new WorkBuilder.Way(o.key(), o.option().label(), o.option().hours(), o.share());
   }
 
   private static Option rest(Option o, double done) {

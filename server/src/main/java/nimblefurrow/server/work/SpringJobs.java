@@ -112,7 +112,8 @@ final class SpringJobs {
               first,
               last);
       offers.add(
-          new JobList.Offer(new Option(d, way.label(), hours, first, last, value), way.key()));
+          new JobList.Offer(
+              new Option(d, way.label(), hours, first, last, value), way.key(), odds));
     }
     return list.add(f, "end", way.label(), offers, after);
   }

@@ -89,8 +89,12 @@ class WorkBuilder {
       String words,
       List<Way> ways) {}
 
-  /** A way of doing a job. */
-  record Way(String key, String label, double hours) {}
+  /**
+   * A way of doing a job.
+   *
+   * @param share of the field's goal that it reaches by day; null for work without one
+   */
+  record Way(String key, String label, double hours, double @Nullable [] share) {}
 
   /**
    * The problem and what its indices stand for.
@@ -140,7 +144,7 @@ class WorkBuilder {
     List<FarmView> customers = hire.customers(farmId);
     // Whoever only works for others has no weather of their own to plan under.
     boolean fieldless = !customers.isEmpty() && fields.list(farmId).isEmpty();
-    List<PlannedField> all = new ArrayList<>(fieldless ? List.of() : planned.all(farmId));
+    List<PlannedField> all = new ArrayList<>(fieldless ? List.of() : planned.foretold(farm));
     customers.forEach(c -> all.addAll(of(c.on(farm.today()), notes)));
     List<CrewView> people = crew.all(farmId);
     List<Doer> doers = new ArrayList<>();
@@ -167,7 +171,7 @@ class WorkBuilder {
 
   private List<PlannedField> of(FarmView customer, List<String> notes) {
     try {
-      return planned.all(customer).stream().filter(f -> f.cover() != null).toList();
+      return planned.foretold(customer).stream().filter(f -> f.cover() != null).toList();
     } catch (InputProblem e) {
       notes.add("%s is not in the plan. %s".formatted(customer.name(), e.getMessage()));
       return List.of();

@@ -64,9 +64,15 @@ class WorkQuestions {
                     b.jobs().get(job).ways().get(e.option()).label(),
                     b.problem().start().plusDays(e.start()),
                     e.value(),
+                    reaches(b.jobs().get(job).ways().get(e.option()), e.start()),
                     e.pins(),
                     kept != null && kept.machine() == e.machine() && kept.start() == e.start()))
         .toList();
+  }
+
+  private static @Nullable Double reaches(WorkBuilder.Way way, int day) {
+    double[] share = way.share();
+    return share == null ? null : share[day];
   }
 
   /** The kept plan in every year's workable days. */

@@ -150,6 +150,7 @@ final class WorkViews {
    * Where else a job could stand.
    *
    * @param usd what the whole plan would gain; negative is what it would cost
+   * @param reaches share of the field's goal in the mean of the years, done on that day
    * @param pins whether all that is pinned stays as it is
    */
   record ElsewhereView(
@@ -158,6 +159,7 @@ final class WorkViews {
       String label,
       LocalDate startOn,
       double usd,
+      @Nullable Double reaches,
       boolean pins,
       boolean here) {}
 
