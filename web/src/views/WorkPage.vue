@@ -141,7 +141,9 @@ const print = () => window.print()
     <header class="row mb-3">
       <div class="grow">
         <h1>Work</h1>
-        <p class="muted">Who does what, with what, when. Lay it out, argue with it, log it.</p>
+        <p class="muted no-print">
+          Who does what, with what, when. Lay it out, argue with it, log it.
+        </p>
       </div>
       <v-btn variant="text" class="no-print" @click="undo">Undo</v-btn>
       <v-btn variant="outlined" class="no-print" @click="print">Print</v-btn>

@@ -78,7 +78,9 @@ async function done(item: Item, share: number) {
     notice.show((e as Error).message)
   }
 }
-const why = (item: Item) => (opened.value = opened.value === item.id ? '' : item.id)
+/** A job of several days is asked about on one of them. */
+const why = (day: string, item: Item) =>
+  (opened.value = opened.value === day + item.id ? '' : day + item.id)
 const pinned = (item: Item) =>
   props.work.pins.some((p) => p.fieldId === item.fieldId && p.kind === item.kind)
 /** Length of the strip that shows a day's hours. */
@@ -167,14 +169,14 @@ const name = (day: string) => {
                 <button
                   v-if="owner && r.item.shareDone < 1"
                   class="link small"
-                  @click="why(r.item)"
+                  @click="why(d.day, r.item)"
                 >
                   why here?
                 </button>
               </span>
             </div>
             <WhyHere
-              v-if="opened === r.item.id"
+              v-if="opened === d.day + r.item.id"
               :field-id="r.item.fieldId"
               :kind="r.item.kind"
               :field="r.item.field"

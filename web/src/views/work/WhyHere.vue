@@ -108,7 +108,7 @@ const never = (p: Place) =>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <p v-else-if="!places" class="muted">Trying it everywhere…</p>
     <p v-else-if="!places.length" class="muted">
-      No machine has a day for it beside the other jobs.
+      No machine gets it done inside its window beside the other jobs.
     </p>
     <table v-else class="plain">
       <tbody>
