@@ -67,4 +67,38 @@ class WorkTest {
     button(phone, "Undo").first().click();
     assertThat(phone.getByText("Nothing is laid out yet")).isVisible();
   }
+
+  @Test
+  void aNeighbourIsWorkedForAndABrokenMachineLaysThePlanOutAgain() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/work");
+    Locator neighbour = page.getByLabel("Tern Hollow, 5 fields");
+    neighbour.check();
+    assertThat(page.getByText("Tern Hollow is in the plan")).isVisible();
+    button(page, "Lay out the work").click();
+    button(page, "Keep all").click();
+    assertThat(page.getByText("jobs are done in time in 8 years of 10")).isVisible();
+    assertThat(page.getByText(", for Tern Hollow").first()).isVisible();
+    button(page, "quote").click();
+    assertThat(page.getByText("The quote on paper (PDF)")).isVisible();
+    // The plan must have been looked at once for a change to be seen.
+    page.waitForTimeout(3000);
+
+    button(page, "One broke down").click();
+    page.getByLabel("Which machine").first().click(new Locator.ClickOptions().setForce(true));
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("No-till drill")).click();
+    page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2026-09-01");
+    button(page, "It stands").click();
+    assertThat(page.getByText("lies before the first")).isVisible();
+    page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2026-10-30");
+    page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)).fill("bearing");
+    button(page, "It stands").click();
+    assertThat(page.getByText("No-till drill stands from 12 Sep to 30 Oct (bearing).")).isVisible();
+
+    button(page, "it runs again").click();
+    neighbour.uncheck();
+    assertThat(page.getByText("Tern Hollow is no longer in the plan")).isVisible();
+    button(page, "Undo").first().click();
+    assertThat(page.getByText("Nothing is laid out yet")).isVisible();
+  }
 }

@@ -111,6 +111,45 @@ class WorkTest {
     assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
   }
 
+  private static Api member(Api owner, String farm, String role) throws Exception {
+    String email = UUID.randomUUID() + "@orrin.example";
+    String password = "long enough word";
+    owner
+        .post(
+            farm + "/members",
+            Map.of("email", email, "role", role, "name", "Ottilie", "password", password))
+        .ok();
+    Api hand = Api.browser(App.demo());
+    hand.post("/api/session", Map.of("email", email, "password", password)).ok();
+    return hand;
+  }
+
+  @Test
+  void operatorsSayThatAMachineStandsButPinNothingAndViewersOnlyLook() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String machine =
+        farm
+            + "/machines/"
+            + owner.get(farm + "/machines").ok().json().get(0).get("id").asString()
+            + "/out";
+    Map<String, Object> out =
+        Map.of("out", Map.of("from", "2027-03-01", "until", "2027-03-02", "why", "oil"));
+    Api hand = member(owner, farm, "operator");
+    assertThat(hand.put(machine, out).ok().text()).contains("oil");
+    assertThat(hand.put(machine, Map.of()).ok().text()).doesNotContain("oil");
+    Api viewer = member(owner, farm, "viewer");
+    assertThat(viewer.put(machine, out).refused(403)).contains("an operator");
+    assertThat(viewer.get(farm + "/rota").ok().json().get("items")).isNotNull();
+    String pin = farm + "/rota/jobs/" + UUID.randomUUID() + "/seed/pin";
+    assertThat(hand.put(pin, Map.of()).refused(403)).contains("the owner");
+    UUID both = UUID.randomUUID();
+    assertThat(owner.put(pin, Map.of("onlyDoer", both, "neverDoers", List.of(both))).refused(422))
+        .contains("not to do it");
+    assertThat(owner.get(farm + "/rota/jobs/" + UUID.randomUUID() + "/seed/elsewhere").refused(404))
+        .contains("done, or its window has passed");
+  }
+
   @Test
   void aBrokenMachineLaysTheKeptPlanOutAgainAndSaysWhy() throws Exception {
     Api owner = Api.owner();
@@ -150,6 +189,15 @@ class WorkTest {
     owner.post(farm + "/rota/undo", Map.of()).ok();
   }
 
+  private static JsonNode followUp(Api owner, String farm, UUID id) throws Exception {
+    for (JsonNode u : owner.get(farm + "/follow-ups").ok().json()) {
+      if (u.get("id").asString().equals(id.toString())) {
+        return u;
+      }
+    }
+    throw new AssertionError("nothing was taken on");
+  }
+
   @Test
   void whatIsTakenOnIsWalkedToAndTickedOff() throws Exception {
     Api owner = Api.owner();
@@ -169,10 +217,11 @@ class WorkTest {
     JsonNode walk = item(work, "look:kill");
     assertThat(walk.get("doer").asString()).endsWith("on foot");
     assertThat(walk.get("label").asString()).isEqualTo(words);
-    owner.post(farm + "/rota/" + walk.get("id").asString() + "/done", Map.of("share", 1)).ok();
-    assertThat(owner.get(farm + "/follow-ups").ok().text()).contains("\"doneOn\":\"" + today);
-    owner.post(farm + "/rota/" + walk.get("id").asString() + "/done", Map.of("share", 0)).ok();
-    assertThat(owner.get(farm + "/follow-ups").ok().text()).doesNotContain("doneOn");
+    String done = farm + "/rota/" + walk.get("id").asString() + "/done";
+    owner.post(done, Map.of("share", 1)).ok();
+    assertThat(followUp(owner, farm, look).path("doneOn").asString("")).isEqualTo(today);
+    owner.post(done, Map.of("share", 0)).ok();
+    assertThat(followUp(owner, farm, look).has("doneOn")).isFalse();
     owner.post(farm + "/rota/undo", Map.of()).ok();
   }
 
@@ -220,6 +269,9 @@ class WorkTest {
         "/api/farms/" + next.get("farmId").asString() + "/fields/" + one.get("fieldId").asString();
     assertThat(owner.get(theirLog + "/log").ok().text()).contains("from the plan of");
     owner.post(item, Map.of("share", 0)).ok();
+    Api hand = member(owner, farm, "operator");
+    assertThat(hand.post(item, Map.of("share", 1)).refused(403)).contains("a customer's");
+    assertThat(hand.put(customer, Map.of("worked", false)).refused(403)).contains("the owner");
 
     owner.put(customer, Map.of("worked", false)).ok();
     assertThat(owner.get(farm + "/rota").ok().text()).doesNotContain("Tern Hollow");

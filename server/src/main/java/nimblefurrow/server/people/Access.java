@@ -50,6 +50,12 @@ public class Access {
     return require(farmId, Role.OWNER);
   }
 
+  /** Whether the asker may log work on a farm. */
+  @Transactional(readOnly = true)
+  public boolean mayWork(UUID farmId) {
+    return farms(person().id()).getOrDefault(farmId, Role.VIEWER).compareTo(Role.OPERATOR) >= 0;
+  }
+
   private Role require(UUID farmId, Role least) {
     Role role =
         memberships

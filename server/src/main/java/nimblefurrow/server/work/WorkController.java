@@ -2,10 +2,13 @@ package nimblefurrow.server.work;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotAllowed;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -80,7 +83,12 @@ class WorkController {
   @PostMapping("/rota/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
-    return work.ask(farmId, in, access.person().name(), List.of());
+    try {
+      return work.ask(farmId, in, access.person().name(), List.of());
+    } catch (DataIntegrityViolationException e) {
+      // Someone else, or the program itself, asked in the same moment: that one is shown.
+      return Objects.requireNonNull(work.last(farmId));
+    }
   }
 
   @PostMapping("/rota/run/{runId}/stop")
@@ -109,7 +117,9 @@ class WorkController {
   WorkViews.WorkView done(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
     access.work(farmId);
-    access.work(work.worked(farmId, itemId));
+    if (!access.mayWork(work.worked(farmId, itemId))) {
+      throw new NotAllowed("That field is a customer's; only who may log work there ticks it off.");
+    }
     return work.done(farmId, itemId, in.share(), access.person().id());
   }
 

@@ -134,6 +134,7 @@ class WorkService {
    * Asks for a laying-out; while one is under way that one is shown.
    *
    * @param reasons why, when the program asks by itself
+   * @throws DataIntegrityViolationException when someone else asked in the same moment
    */
   @Transactional
   WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who, List<String> reasons) {
@@ -164,11 +165,7 @@ class WorkService {
     run.usdPerMove = move;
     run.goalUsdPerHa = goal;
     run.reasons = reasons;
-    try {
-      return view(runs.saveAndFlush(run));
-    } catch (DataIntegrityViolationException e) {
-      throw new Refused("farm", "Someone else has just begun to lay out the work; look again.");
-    }
+    return view(runs.saveAndFlush(run));
   }
 
   /** Whether a laying-out waits or runs. */

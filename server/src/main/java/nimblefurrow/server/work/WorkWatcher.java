@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -43,6 +44,9 @@ class WorkWatcher {
     for (UUID farmId : items.farmsAtWork()) {
       try {
         transaction.executeWithoutResult(status -> look(farmId));
+      } catch (DataIntegrityViolationException e) {
+        // Someone asked in the same moment; what has changed is looked at again after that.
+        LOG.debug("a laying-out was asked for meanwhile", e);
       } catch (RuntimeException e) {
         LOG.warn("a plan could not be looked after", e);
       }
