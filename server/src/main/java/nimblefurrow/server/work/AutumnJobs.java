@@ -7,7 +7,6 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.outlook.WorkWorth;
 import nimblefurrow.core.schedule.WorkProblem.After;
 import nimblefurrow.core.schedule.WorkProblem.Option;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -76,16 +75,9 @@ final class AutumnJobs {
     LocalDate opens =
         window.opens().day().isAfter(frame.start()) ? window.opens().day() : frame.start();
     double[] odds =
-        WorkWorth.seeding(
-            frame.forecaster(),
-            cover,
-            method,
-            f.crop(),
-            purpose,
-            frame.start(),
-            frame.days(),
-            opens,
-            window.closes().day());
+        frame
+            .worths()
+            .seeding(frame, cover, method, f.crop(), purpose, opens, window.closes().day());
     int first = frame.index(opens);
     boolean free = method.when() != SeedingMethod.When.AFTER_HARVEST;
     int last = Math.min(frame.days() - 1, frame.index(window.closes().day()));

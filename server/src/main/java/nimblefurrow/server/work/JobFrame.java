@@ -6,16 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.outlook.Forecaster;
 
 /**
  * What jobs are drawn up against.
  *
+ * @param worths shares of goals by day
  * @param start day of index 0
  * @param goalUsdPerHa what a goal reached is worth
  */
 record JobFrame(
-    Forecaster forecaster,
+    Worths worths,
     List<Doer> doers,
     LocalDate start,
     int days,

@@ -9,7 +9,6 @@ import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.outlook.WorkWorth;
 import nimblefurrow.core.schedule.WorkProblem.After;
 import nimblefurrow.core.schedule.WorkProblem.Option;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -87,16 +86,9 @@ final class SpringJobs {
     int first = frame.clamp(planned - EARLIER_DAYS);
     int last = frame.clamp(planned + LATER_DAYS);
     double[] odds =
-        WorkWorth.ending(
-            frame.forecaster(),
-            cover,
-            f.crop(),
-            purpose,
-            way,
-            frame.start(),
-            frame.days(),
-            frame.day(first),
-            frame.day(last));
+        frame
+            .worths()
+            .ending(frame, cover, way, f.crop(), purpose, frame.day(first), frame.day(last));
     String work = work(way);
     List<JobList.Offer> offers = new ArrayList<>();
     // Stock is taken off by whoever has time.

@@ -51,6 +51,7 @@ class WorkBuilder {
   private final HireService hire;
   private final WorkItems items;
   private final WorkPins pins;
+  private final Worths worths;
 
   WorkBuilder(
       FarmService farms,
@@ -61,7 +62,8 @@ class WorkBuilder {
       WatchService watch,
       HireService hire,
       WorkItems items,
-      WorkPins pins) {
+      WorkPins pins,
+      Worths worths) {
     this.farms = farms;
     this.planned = planned;
     this.fields = fields;
@@ -71,6 +73,7 @@ class WorkBuilder {
     this.hire = hire;
     this.items = items;
     this.pins = pins;
+    this.worths = worths;
   }
 
   /**
@@ -153,8 +156,7 @@ class WorkBuilder {
     LocalDate end = LocalDate.of(farm.seasonYear() + 1, 7, 31);
     int days = (int) Math.max(1, Math.min(DAYS, ChronoUnit.DAYS.between(farm.today(), end) + 1));
     WorkDays weather = WorkDays.of(planned.forecaster(), all, farm.today(), days);
-    JobFrame frame =
-        new JobFrame(planned.forecaster(), doers, farm.today(), days, goalUsdPerHa, rules);
+    JobFrame frame = new JobFrame(worths, doers, farm.today(), days, goalUsdPerHa, rules);
     JobList list = list(frame, farmId, kept, all);
     jobs(farmId, frame, list, all, told);
     List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame)).toList();
