@@ -151,7 +151,7 @@ const name = (day: string) => {
                     · {{ Math.round(r.item.shareDone * 100) }} % done</template
                   ></span
                 >
-                <span v-if="pinned(r.item)" class="tag">pinned</span>
+                <span v-if="pinned(r.item)" class="tag ml-2">pinned</span>
               </span>
               <span class="no-print acts">
                 <template v-if="movable && r.item.shareDone < 1">
