@@ -167,6 +167,13 @@ const name = (day: string) => {
                   </button>
                 </template>
                 <button
+                  v-if="movable && r.item.shareDone >= 1"
+                  class="link small"
+                  @click="done(r.item, 0)"
+                >
+                  not done
+                </button>
+                <button
                   v-if="owner && r.item.shareDone < 1"
                   class="link small"
                   @click="why(d.day, r.item)"
