@@ -3,6 +3,7 @@ package nimblefurrow.server.shed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.load.LoadPlan;
 import org.jspecify.annotations.Nullable;
 
@@ -105,6 +106,14 @@ public record MachineView(
   public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
     double side = Math.sqrt(areaHa * 10_000);
     return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier(USUAL_FERRY_M));
+  }
+
+  /** Loads of a cover's seed for a field, by the usual way to it. */
+  public LoadPlan loads(double areaHa, List<CoverComponent> seed) {
+    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
+    double volume =
+        seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
+    return loads(areaHa, rate, rate / volume);
   }
 
   /** Hours for loads, the time not at work counted. */

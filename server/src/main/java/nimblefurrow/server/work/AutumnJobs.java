@@ -85,7 +85,7 @@ final class AutumnJobs {
     double areaHa = f.field().areaHa();
     List<JobList.Offer> offers = new ArrayList<>();
     for (int m : who) {
-      double hours = hours(machine(m), cover, method, areaHa);
+      double hours = machine(m).hours(machine(m).loads(areaHa, cover.coverFor(method)));
       // Seed as planned is bought anyway; only what a way needs more or less counts.
       double cost = more * areaHa + machine(m).usd(areaHa, hours);
       double[] value =
@@ -101,15 +101,6 @@ final class AutumnJobs {
 
   private static double seedUsd(List<CoverComponent> cover) {
     return cover.stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();
-  }
-
-  private static double hours(
-      MachineView machine, CoverPlan cover, SeedingMethod method, double areaHa) {
-    List<CoverComponent> seed = cover.coverFor(method);
-    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
-    double volume =
-        seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
-    return machine.hours(machine.loads(areaHa, rate, rate / volume));
   }
 
   private static LocalDate clear(PlannedField f) {

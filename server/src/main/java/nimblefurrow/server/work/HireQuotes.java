@@ -11,8 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Figure;
@@ -124,12 +122,7 @@ class HireQuotes {
     if (cover == null) {
       return null;
     }
-    List<CoverComponent> seed = cover.coverFor(SeedingMethod.of(i.way()));
-    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
-    double volume =
-        seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
-    LoadPlan loads = m.loads(f.field().areaHa(), rate, rate / volume);
-    return loads.loads();
+    return m.loads(f.field().areaHa(), cover.coverFor(SeedingMethod.of(i.way()))).loads();
   }
 
   /** The quote on paper. */
