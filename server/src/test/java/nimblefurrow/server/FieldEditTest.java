@@ -9,7 +9,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Editing a field: sentences for what cannot be, and both values when two people edit. */
 class FieldEditTest {
-  private static Map<String, Object> field(String name) {
+  static Map<String, Object> field(String name) {
     Map<String, Object> field = new HashMap<>();
     field.put("name", name);
     field.put("givenAreaHa", 20.5);

@@ -226,6 +226,39 @@ class WorkTest {
   }
 
   @Test
+  void aFieldThatIsGoneIsLeftOutOfWhatIsKeptAndOfWhatIsPutBack() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String today = owner.get(farm + "/rota").ok().json().get("today").asString();
+    JsonNode field = owner.post(farm + "/fields", FieldEditTest.field("Passing Strip")).ok().json();
+    String path = farm + "/fields/" + field.get("id").asString();
+    owner
+        .put(
+            path + "/follow-ups/" + UUID.randomUUID(),
+            Map.of("kind", "slugs", "dueFrom", today, "dueTo", today, "words", "look for slugs"))
+        .ok();
+    JsonNode run = laidOut(owner, farm);
+    Map<String, Object> keep = Map.of("runId", run.get("id").asString());
+    List<String> look = List.of(field.get("id").asString() + "look:slugs");
+    JsonNode some =
+        owner
+            .post(farm + "/rota/keep", Map.of("runId", run.get("id").asString(), "keys", look))
+            .ok()
+            .json();
+    assertThat(some.get("items")).hasSize(1);
+    owner.delete(path).ok();
+    JsonNode work = owner.post(farm + "/rota/keep", keep).ok().json();
+    assertThat(work.get("items").size()).isGreaterThan(15);
+    assertThat(work.toString()).doesNotContain("Passing Strip").doesNotContain("look:slugs");
+    for (int i = 0; i < 2; i++) {
+      assertThat(owner.post(farm + "/rota/undo", Map.of()).ok().json().get("undone").asBoolean())
+          .isTrue();
+    }
+    assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
+    assertThat(owner.post(farm + "/rota/keep", keep).refused(404)).contains("kept already");
+  }
+
+  @Test
   void aNeighboursFieldsAreInThePlanAreQuotedAndLoggedThere() throws Exception {
     Api owner = Api.owner();
     String farm = owner.farm();

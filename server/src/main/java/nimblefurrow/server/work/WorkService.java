@@ -1,6 +1,5 @@
 package nimblefurrow.server.work;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,15 +15,12 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.NotFound;
-import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,7 +30,6 @@ class WorkService {
   static final double USUAL_SECONDS = 6;
   static final double USUAL_USD_PER_MOVE = 80;
   static final double USUAL_GOAL_USD_PER_HA = 400;
-  private static final String LOOK = "look:";
   private static final List<String> ACTIVE = List.of("waiting", "running");
 
   private final WorkItems items;
@@ -44,11 +39,10 @@ class WorkService {
   private final FarmService farms;
   private final FieldService fields;
   private final ShedService shed;
-  private final LogService log;
+  private final DoneLog doneLog;
   private final CrewService crew;
   private final HireService hire;
   private final PinService pins;
-  private final WatchService watch;
   private final Clock clock;
 
   WorkService(
@@ -59,11 +53,10 @@ class WorkService {
       FarmService farms,
       FieldService fields,
       ShedService shed,
-      LogService log,
+      DoneLog doneLog,
       CrewService crew,
       HireService hire,
       PinService pins,
-      WatchService watch,
       Clock clock) {
     this.items = items;
     this.runs = runs;
@@ -72,11 +65,10 @@ class WorkService {
     this.farms = farms;
     this.fields = fields;
     this.shed = shed;
-    this.log = log;
+    this.doneLog = doneLog;
     this.crew = crew;
     this.hire = hire;
     this.pins = pins;
-    this.watch = watch;
     this.clock = clock;
   }
 
@@ -89,9 +81,7 @@ class WorkService {
   private List<WorkViews.ItemView> views(UUID farmId) {
     Map<UUID, String> customers =
         hire.customers(farmId).stream().collect(Collectors.toMap(FarmView::id, FarmView::name));
-    Map<UUID, String> names = new HashMap<>();
-    fields.list(farmId).forEach(f -> names.put(f.id(), f.name()));
-    customers.keySet().forEach(c -> fields.list(c).forEach(f -> names.put(f.id(), f.name())));
+    Map<UUID, String> names = names(farmId);
     Map<UUID, String> doers = new HashMap<>(shed.names(farmId));
     crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c).name()));
     return items.findByFarmId(farmId).stream()
@@ -119,6 +109,15 @@ class WorkService {
         .toList();
   }
 
+  /** Names of all fields there are, customers' too. */
+  private Map<UUID, String> names(UUID farmId) {
+    Map<UUID, String> names = new HashMap<>();
+    fields.list(farmId).forEach(f -> names.put(f.id(), f.name()));
+    hire.customers(farmId)
+        .forEach(c -> fields.list(c.id()).forEach(f -> names.put(f.id(), f.name())));
+    return names;
+  }
+
   private static String label(WorkItem i) {
     if (!i.words.isEmpty()) {
       return i.words;
@@ -134,7 +133,8 @@ class WorkService {
    * Asks for a laying-out; while one is under way that one is shown.
    *
    * @param reasons why, when the program asks by itself
-   * @throws DataIntegrityViolationException when someone else asked in the same moment
+   * @throws org.springframework.dao.DataIntegrityViolationException when someone else asked in the
+   *     same moment
    */
   @Transactional
   WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who, List<String> reasons) {
@@ -205,8 +205,10 @@ class WorkService {
             : new HashSet<>(in.keys());
     Map<String, WorkItem> now = new HashMap<>();
     items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.kind, i));
+    Set<UUID> there = names(farmId).keySet();
     for (WorkViews.ProposedItem p : proposal.items()) {
-      if (!wanted.contains(p.key())) {
+      // A field may have gone since this was proposed.
+      if (!wanted.contains(p.key()) || !there.contains(p.fieldId())) {
         continue;
       }
       WorkItem item = now.getOrDefault(p.key(), new WorkItem());
@@ -285,7 +287,11 @@ class WorkService {
     }
     items.deleteByFarmId(farmId);
     items.flush();
+    Set<UUID> there = names(farmId).keySet();
     for (WorkViews.ItemView v : last.items) {
+      if (!there.contains(v.fieldId())) {
+        continue;
+      }
       WorkItem item = new WorkItem();
       item.id = v.id();
       item.farmId = farmId;
@@ -319,50 +325,12 @@ class WorkService {
     if (share >= 1 && !before) {
       LocalDate day = farm.today();
       item.finishOn = day.isBefore(item.startOn) ? item.startOn : day;
-      logged(farmId, item, day, account);
+      doneLog.write(farmId, item, label(item), day, account);
     } else if (share < 1 && before) {
-      unlogged(farmId, item);
+      doneLog.remove(farmId, item);
     }
     items.saveAndFlush(item);
     return work(farmId);
-  }
-
-  private void logged(UUID farmId, WorkItem item, LocalDate day, UUID account) {
-    if (item.kind.startsWith(LOOK)) {
-      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), day);
-      return;
-    }
-    String kind =
-        switch (item.kind) {
-          case "seed" -> "seeded";
-          case "end" -> "ended";
-          case "second" -> "sprayed";
-          case "plant" -> "planted";
-          default -> "harvested";
-        };
-    UUID worked = item.customerId == null ? farmId : item.customerId;
-    String words = label(item) + ", from the plan";
-    if (item.customerId != null) {
-      words += " of " + farms.get(farmId).name();
-    }
-    log.add(
-        worked,
-        item.fieldId,
-        new LogService.EntryView(entry(item), day, kind, words, null, null, null, null),
-        day,
-        account);
-  }
-
-  private void unlogged(UUID farmId, WorkItem item) {
-    if (item.kind.startsWith(LOOK)) {
-      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), null);
-    } else {
-      log.remove(item.customerId == null ? farmId : item.customerId, entry(item));
-    }
-  }
-
-  private static UUID entry(WorkItem item) {
-    return UUID.nameUUIDFromBytes((item.id + "done").getBytes(StandardCharsets.UTF_8));
   }
 
   /** The farm on which a job's work is logged. */
