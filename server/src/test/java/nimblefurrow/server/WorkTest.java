@@ -313,6 +313,24 @@ class WorkTest {
   }
 
   @Test
+  void whoeverOnlyWorksForOthersIsToldWhatIsMissing() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    for (JsonNode c : owner.get(farm + "/rota/customers").ok().json()) {
+      if (c.get("name").asString().equals("Tern Hollow")) {
+        String customer = farm + "/rota/customers/" + c.get("farmId").asString();
+        owner.put(customer, Map.of("worked", true)).ok();
+      }
+    }
+    JsonNode proposal = laidOut(owner, farm).get("proposal");
+    assertThat(proposal.get("items")).isEmpty();
+    for (JsonNode left : proposal.get("left")) {
+      assertThat(left.get("customer").asString()).isEqualTo("Tern Hollow");
+      assertThat(left.get("why").asString()).contains("no machine in the shed");
+    }
+  }
+
+  @Test
   void whileOneIsUnderWayTheOtherSeesItAndItCanBeStopped() throws Exception {
     Api owner = Api.owner();
     String farm = owner.farm();
