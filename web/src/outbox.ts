@@ -67,6 +67,18 @@ export async function send<T>(w: Waiting): Promise<T | undefined> {
   return undefined
 }
 
+/** Sends; signed out meanwhile it keeps waiting, and a page open for too long tries once more. */
+async function goOnce(w: Waiting): Promise<unknown> {
+  try {
+    return await go(w)
+  } catch (e) {
+    if (!(e instanceof Refusal) || (e.status !== 401 && e.status !== 403)) throw e
+    const session = await fetch('/api/session').catch(() => undefined)
+    const state = (await session?.json().catch(() => undefined)) as { signedIn?: boolean }
+    return state?.signedIn ? go(w) : undefined
+  }
+}
+
 let flushing = false
 
 /** Sends what waits; stops where the signal does. */
@@ -77,10 +89,8 @@ export async function flush(): Promise<void> {
   try {
     for (const next of [...waiting.value]) {
       try {
-        if ((await go(next)) === undefined) break
+        if ((await goOnce(next)) === undefined) break
       } catch (e) {
-        // Signed out meanwhile: it keeps waiting for whoever signs in again.
-        if (e instanceof Refusal && (e.status === 401 || e.status === 403)) break
         notice.show(`${next.said} could not be kept: ${(e as Error).message}`)
       }
       waiting.value = waiting.value.filter(

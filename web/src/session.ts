@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, type Reason, type Schemas } from './api/client'
+import { flush } from './outbox'
 import { sayReason } from './words/reasons'
 import { say, type Unit, type UnitSystem } from './words/units'
 
@@ -40,6 +41,8 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signOut() {
+    // What still waits is this person's: it goes out under their name.
+    await flush()
     await ask(api.DELETE('/api/session'))
     // The next who signs in on this phone sees nothing of it.
     if ('caches' in window) await caches.delete('api')

@@ -189,6 +189,43 @@ class WorkTest {
     owner.post(farm + "/rota/undo", Map.of()).ok();
   }
 
+  private static String reasons(Api owner, String farm, String until) throws Exception {
+    String said = "";
+    for (int i = 0; i < 400 && !said.contains(until); i++) {
+      Thread.sleep(100);
+      said = owner.get(farm + "/rota/run").ok().json().at("/run/reasons").toString();
+    }
+    return said;
+  }
+
+  @Test
+  void aSlippedHarvestAndANewDayLayTheKeptPlanOutAgain() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    JsonNode run = laidOut(owner, farm);
+    JsonNode work =
+        owner.post(farm + "/rota/keep", Map.of("runId", run.get("id").asString())).ok().json();
+    Thread.sleep(3000);
+    String path = farm + "/fields/" + item(work, "harvest").get("fieldId").asString();
+    Map<String, Object> field = Api.map(owner.get(path).ok().json());
+    Map<String, Object> was = new java.util.HashMap<>(field);
+    Map<String, Object> crop = new java.util.HashMap<>((Map<String, Object>) field.get("crop"));
+    crop.put("harvestOn", "2026-11-04");
+    field.put("crop", crop);
+    JsonNode changed = owner.put(path, field).ok().json();
+    assertThat(reasons(owner, farm, "harvested")).contains("is to be harvested on 4 Nov.");
+
+    owner.put(farm + "/clock", Map.of("today", "2026-09-13")).ok();
+    assertThat(reasons(owner, farm, "13 Sep"))
+        .contains("It is 13 Sep: the days ahead are known anew.")
+        .contains("of rain");
+
+    owner.put(farm + "/clock", Map.of("today", "2026-09-12")).ok();
+    was.put("version", changed.get("version").asLong());
+    owner.put(path, was).ok();
+    owner.post(farm + "/rota/undo", Map.of()).ok();
+  }
+
   private static JsonNode followUp(Api owner, String farm, UUID id) throws Exception {
     for (JsonNode u : owner.get(farm + "/follow-ups").ok().json()) {
       if (u.get("id").asString().equals(id.toString())) {

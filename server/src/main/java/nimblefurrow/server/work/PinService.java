@@ -2,8 +2,11 @@ package nimblefurrow.server.work;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -12,10 +15,14 @@ import org.springframework.transaction.annotation.Transactional;
 class PinService {
   private final WorkPins pins;
   private final FarmService farms;
+  private final FieldService fields;
+  private final HireService hire;
 
-  PinService(WorkPins pins, FarmService farms) {
+  PinService(WorkPins pins, FarmService farms, FieldService fields, HireService hire) {
     this.pins = pins;
     this.farms = farms;
+    this.fields = fields;
+    this.hire = hire;
   }
 
   /** All pins of a farm's plan. */
@@ -57,5 +64,12 @@ class PinService {
     pin.onlyDoer = in.onlyDoer();
     pin.neverDoers = never.toArray(UUID[]::new);
     pins.saveAndFlush(pin);
+  }
+
+  /** Whether a field is the farm's own or that of one it works for. */
+  private boolean worked(UUID farmId, UUID fieldId) {
+    return Stream.concat(Stream.of(farmId), hire.customers(farmId).stream().map(FarmView::id))
+        .flatMap(id -> fields.list(id).stream())
+        .anyMatch(f -> f.id().equals(fieldId));
   }
 }
