@@ -64,11 +64,20 @@ final class SeasonDays {
     this(parameters, sky, crop, plan, lagged, detail, stand(parameters, plan));
   }
 
-  /** The ground of a plan without its cover. */
+  /**
+   * The ground of a plan without its cover: nothing of what is done to the cover or seen of it, so
+   * that every field with the same ground may share it.
+   */
   static SeasonDays bare(
       ModelParameters parameters, Sky sky, CropColumns crop, SeasonPlan plan, double lagged) {
     return new SeasonDays(
-        parameters, sky, crop, plan, lagged, SeasonColumns.Detail.ODDS, new ComponentState[0]);
+        parameters,
+        sky,
+        crop,
+        plan.untouched(),
+        lagged,
+        SeasonColumns.Detail.ODDS,
+        new ComponentState[0]);
   }
 
   private SeasonDays(

@@ -78,6 +78,12 @@ public record SeasonPlan(
     return new SeasonPlan(soil, start, crop, cover, placement, seededOn, endings, sightings, end);
   }
 
+  /** The same plan before anything is seen of it or done to it. */
+  SeasonPlan untouched() {
+    return new SeasonPlan(
+        soil, start, crop, cover, placement, seededOn, List.of(), List.of(), end);
+  }
+
   /**
    * The season's year: that of seeding, or the year before when seed goes out in January to March
    * other than by frost seeding.

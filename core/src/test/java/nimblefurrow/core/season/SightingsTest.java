@@ -21,18 +21,20 @@ class SightingsTest {
   private static final LocalDate NOVEMBER = LocalDate.of(2003, 11, 10);
   private static final LocalDate MAY = LocalDate.of(2004, 5, 1);
 
+  private static SeasonPlan plan(List<CoverComponent> cover) {
+    return new SeasonPlan(
+        Soil.USUAL,
+        FieldStart.USUAL,
+        new CashCrop.SmallGrain(LocalDate.of(2003, 7, 15)),
+        cover,
+        Placement.DRILL,
+        SEEDED,
+        List.of(),
+        null);
+  }
+
   private static SeasonRun run(List<Sighting> seen, CoverComponent... cover) {
-    SeasonPlan plan =
-        new SeasonPlan(
-            Soil.USUAL,
-            FieldStart.USUAL,
-            new CashCrop.SmallGrain(LocalDate.of(2003, 7, 15)),
-            List.of(cover),
-            Placement.DRILL,
-            SEEDED,
-            List.of(),
-            null);
-    return Farm.MODEL.run(SKY, plan.seeing(seen));
+    return Farm.MODEL.run(SKY, plan(List.of(cover)).seeing(seen));
   }
 
   private static SeasonRun rye(Sighting... seen) {
@@ -121,6 +123,44 @@ class SightingsTest {
     assertThat(cover(low, april)).isLessThan(cover(thought, april));
     SeasonRun tall = rye(new Sighting.Height(MAY, 200));
     assertThat(cover(tall, MAY)).isCloseTo(Math.max(3, cover(thought, MAY)), within(1e-9));
+  }
+
+  /** Runs for odds begin from ground that other fields share; what is seen belongs to one field. */
+  @Test
+  void whatIsSeenInAutumnIsSeenWhereGroundIsSharedToo() {
+    SeasonPlan plan = plan(List.of(Farm.seed("cereal_rye", 70)));
+    for (Sighting seen :
+        List.of(
+            new Sighting.Plants(NOVEMBER, 0, 80),
+            new Sighting.Cover(NOVEMBER, 0.4),
+            new Sighting.Height(NOVEMBER, 12))) {
+      SeasonPlan known = plan.seeing(List.of(seen));
+      CropColumns crop = Farm.MODEL.crop(plan.crop(), SKY);
+      SeasonRun odds = Farm.MODEL.run(SKY, crop, known, SeasonColumns.Detail.ODDS);
+      SeasonRun other = Farm.MODEL.run(SKY, crop, plan, SeasonColumns.Detail.ODDS);
+      assertThat(cover(odds, MAY)).isEqualTo(cover(Farm.MODEL.run(SKY, known), MAY));
+      assertThat(cover(other, MAY)).isEqualTo(cover(Farm.MODEL.run(SKY, plan), MAY));
+    }
+  }
+
+  @Test
+  void whatOneFieldEndsInAutumnLeavesTheGroundOfTheNextAlone() {
+    List<CoverComponent> rye = List.of(Farm.seed("cereal_rye", 70));
+    LocalDate august = LocalDate.of(2003, 8, 10);
+    SeasonPlan early =
+        new SeasonPlan(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            plan(rye).crop(),
+            rye,
+            Placement.DRILL,
+            august,
+            List.of(new Ending.Till(SEEDED.minusDays(3), 0.85)),
+            null);
+    CropColumns crop = Farm.MODEL.crop(early.crop(), SKY);
+    Farm.MODEL.run(SKY, crop, early, SeasonColumns.Detail.ODDS);
+    SeasonRun late = Farm.MODEL.run(SKY, crop, plan(rye), SeasonColumns.Detail.ODDS);
+    assertThat(cover(late, MAY)).isEqualTo(cover(Farm.MODEL.run(SKY, plan(rye)), MAY));
   }
 
   @Test
