@@ -37,6 +37,11 @@ public final class Api {
     return new Api(app.address(), token);
   }
 
+  /** A script with a token, on a server by its address. */
+  static Api withToken(String address, String token) {
+    return new Api(address, token);
+  }
+
   /** A browser that holds nothing yet but the page's cookie. */
   public static Api browser(App app) throws Exception {
     Api api = new Api(app.address(), null);
@@ -118,7 +123,7 @@ public final class Api {
   /** The path of the demo farm. */
   public String farm() throws Exception {
     for (JsonNode farm : get("/api/farms").ok().json()) {
-      if (farm.get("demo").asBoolean()) {
+      if (farm.get("name").asString().equals("Sandpiper Bend")) {
         return "/api/farms/" + farm.get("id").asString();
       }
     }
@@ -131,6 +136,12 @@ public final class Api {
     String path = "/api/farms/" + farm.get("id").asString();
     put(path, Map.of("name", farm.get("name").asString(), "seasonYear", 2026)).ok();
     return path;
+  }
+
+  /** A copy of the demo farm of one's own, for a test that changes things. */
+  public String demoCopy() throws Exception {
+    Map<String, Object> name = Map.of("name", "Copy " + UUID.randomUUID());
+    return "/api/farms/" + post("/api/demo/farms", name).ok().json().get("id").asString();
   }
 
   /** A field of the demo by name, as the season shows it. */

@@ -17,8 +17,10 @@ public final class App {
 
   private final String address;
   private final Path tokenFile;
+  private final String database;
 
-  private App(String address, Path tokenFile) {
+  private App(String address, Path tokenFile, String database) {
+    this.database = database;
     this.address = address;
     this.tokenFile = tokenFile;
   }
@@ -49,6 +51,16 @@ public final class App {
     return Files.readString(tokenFile).strip();
   }
 
+  /** Changes rows behind the application's back; how many. */
+  public int sql(String statement) throws Exception {
+    try (Connection connection =
+            DriverManager.getConnection(
+                database, required("NF_TEST_DB_USER"), required("NF_TEST_DB_PASSWORD"));
+        Statement s = connection.createStatement()) {
+      return s.executeUpdate(statement);
+    }
+  }
+
   private static App start(String name, boolean demo) throws Exception {
     String base = required("NF_TEST_DB_URL");
     String user = required("NF_TEST_DB_USER");
@@ -63,7 +75,8 @@ public final class App {
     Path tokenFile = Files.createTempDirectory("nimble-furrow").resolve("demo-token");
     Map<String, Object> settings = new LinkedHashMap<>();
     settings.put("server.port", 0);
-    settings.put("spring.datasource.url", base.substring(0, base.lastIndexOf('/') + 1) + database);
+    String url = base.substring(0, base.lastIndexOf('/') + 1) + database;
+    settings.put("spring.datasource.url", url);
     settings.put("spring.datasource.username", user);
     settings.put("spring.datasource.password", password);
     settings.put("nimble-furrow.demo", demo);
@@ -77,7 +90,7 @@ public final class App {
             .toArray(String[]::new);
     ConfigurableApplicationContext context = application.run(arguments);
     String port = context.getEnvironment().getProperty("local.server.port");
-    return new App("http://127.0.0.1:" + port, tokenFile);
+    return new App("http://127.0.0.1:" + port, tokenFile, url);
   }
 
   private static String required(String name) {

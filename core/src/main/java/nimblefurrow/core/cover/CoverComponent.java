@@ -1,5 +1,6 @@
 package nimblefurrow.core.cover;
 
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,18 +25,19 @@ public record CoverComponent(
   public static final double USUAL_PURITY = 0.98;
 
   /**
-   * @throws IllegalArgumentException naming what is out of range
+   * @throws Refused naming what is out of range
    */
   public CoverComponent {
     if (!(rateKgPerHa > 0 && rateKgPerHa <= 1000)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
+          "",
           "a rate of %s kg/ha of %s is not a seeding rate: it must be above 0 and at most 1,000"
               .formatted(rateKgPerHa, species.name()));
     }
     requireShare("germination", germination);
     requireShare("purity", purity);
     if (depthMm != null && !(depthMm >= 0 && depthMm <= 200)) {
-      throw new IllegalArgumentException("a seeding depth of " + depthMm + " mm");
+      throw new Refused("", "a seeding depth of " + depthMm + " mm");
     }
   }
 
@@ -51,8 +53,7 @@ public record CoverComponent(
 
   private static void requireShare(String what, double value) {
     if (!(value >= 0 && value <= 1)) {
-      throw new IllegalArgumentException(
-          "%s of %s %% is not between 0 and 100 %%".formatted(what, value * 100));
+      throw new Refused("", "%s of %s %% is not between 0 and 100 %%".formatted(what, value * 100));
     }
   }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.units.Curve;
+import nimblefurrow.core.units.Refused;
 import org.apache.commons.csv.CSVRecord;
 
 /** The species the farm can choose from, by id, in the order of the table. */
@@ -28,8 +29,7 @@ public final class SpeciesTable {
   /**
    * A table of rows with the columns of the shipped one.
    *
-   * @throws IllegalArgumentException when a row names what there is not, or has no number where one
-   *     belongs
+   * @throws Refused when a row names what there is not, or has no number where one belongs
    */
   public static SpeciesTable of(List<CSVRecord> rows) {
     Map<String, StageScale> scales = scales();
@@ -71,11 +71,10 @@ public final class SpeciesTable {
   /**
    * A species that must be there.
    *
-   * @throws IllegalArgumentException when the table has no such species
+   * @throws Refused when the table has no such species
    */
   public Species get(String id) {
-    return find(id)
-        .orElseThrow(() -> new IllegalArgumentException("the species table has no “" + id + "”"));
+    return find(id).orElseThrow(() -> new Refused("", "the species table has no “" + id + "”"));
   }
 
   private static Map<String, StageScale> scales() {
@@ -93,7 +92,7 @@ public final class SpeciesTable {
   private static Species read(CSVRecord r, Map<String, StageScale> scales, CurveTable curves) {
     StageScale scale = scales.get(r.get("stages"));
     if (scale == null) {
-      throw new IllegalArgumentException("no stage scale " + r.get("stages"));
+      throw new Refused("", "no stage scale " + r.get("stages"));
     }
     Curve carbonToNitrogen = curves.get("carbonToNitrogen", r.get("cn"));
     Curve rollerKill = curves.get("rollerKill", r.get("kill"));

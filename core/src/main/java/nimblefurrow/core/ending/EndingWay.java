@@ -1,6 +1,7 @@
 package nimblefurrow.core.ending;
 
 import java.util.Arrays;
+import nimblefurrow.core.units.Refused;
 
 /** The ways growers end a cover. */
 public enum EndingWay {
@@ -63,13 +64,12 @@ public enum EndingWay {
   /**
    * The way of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static EndingWay of(String key) {
     return Arrays.stream(values())
         .filter(w -> w.key.equals(key))
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException("there is no way of ending called “" + key + "”"));
+        .orElseThrow(() -> new Refused("", "there is no way of ending called “" + key + "”"));
   }
 }

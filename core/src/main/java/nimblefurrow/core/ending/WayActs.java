@@ -3,6 +3,7 @@ package nimblefurrow.core.ending;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.season.Ending;
+import nimblefurrow.core.units.Refused;
 
 /** What each way of ending does to the cover, as dated acts of the season model. */
 public final class WayActs {
@@ -29,7 +30,7 @@ public final class WayActs {
       case TILL -> List.of(Ending.Till.usual(on));
       case ROW_ZONE -> List.of(Ending.Spray.usual(on));
       case BETWEEN_ROWS, CULTIVATE ->
-          throw new IllegalArgumentException("the model does not know what " + way + " does");
+          throw new Refused("", "the model does not know what " + way + " does");
     };
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
 
@@ -68,14 +69,14 @@ public record Goal(Measure measure, double target, double share) {
   }
 
   /**
-   * @throws IllegalArgumentException when the target is negative or the share out of range
+   * @throws Refused when the target is negative or the share out of range
    */
   public Goal {
     if (!(target >= 0 && target < 1e6)) {
-      throw new IllegalArgumentException("a goal of " + target + " is not 0 or more");
+      throw new Refused("", "a goal of " + target + " is not 0 or more");
     }
     if (!(share > 0 && share <= 1)) {
-      throw new IllegalArgumentException("odds of " + share + " are not above 0 up to 1");
+      throw new Refused("", "odds of " + share + " are not above 0 up to 1");
     }
   }
 

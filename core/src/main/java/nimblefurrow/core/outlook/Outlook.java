@@ -35,6 +35,7 @@ public record Outlook(
     Spread emerged,
     List<SpeciesOutlook> species,
     List<Spread> worth) {
+  private static final long PLAN_BYTES = 1500;
 
   /**
    * One species.
@@ -55,6 +56,17 @@ public record Outlook(
    * @param day days from 1 January of the season; infinite where it is not reached
    */
   public record StageOdds(String name, int years, Spread day) {}
+
+  /**
+   * About how much heap it holds, its plan included: a value a year for each spread, and the rest.
+   */
+  public long bytes() {
+    long spreads = 2L + worth.size();
+    for (SpeciesOutlook s : species) {
+      spreads += 2L + s.stages().size();
+    }
+    return Double.BYTES * (8L * low.length + spreads * (years + 8L)) + PLAN_BYTES;
+  }
 
   /** The measure of a purpose. */
   public Spread worth(Purpose purpose) {

@@ -1,6 +1,7 @@
 package nimblefurrow.core.outlook;
 
 import java.util.Arrays;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 
 /** Why a field is covered, and what shows that the cover did it. Targets are working values. */
@@ -58,12 +59,12 @@ public enum Purpose {
   /**
    * The purpose of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static Purpose of(String key) {
     return Arrays.stream(values())
         .filter(p -> p.key.equals(key))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("there is no reason called “" + key + "”"));
+        .orElseThrow(() -> new Refused("", "there is no reason called “" + key + "”"));
   }
 }

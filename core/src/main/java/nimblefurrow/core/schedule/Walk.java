@@ -16,6 +16,9 @@ final class Walk {
   private static final double DONE = 1e-9;
   static final int NEVER = Integer.MAX_VALUE / 4;
 
+  /** Opens some day after what comes before it, which is not done yet. */
+  private static final int UNKNOWN = NEVER - 1;
+
   private final Flat flat;
   private final int machines;
   private final int widest;
@@ -336,7 +339,8 @@ final class Walk {
         int way = lists.option[candidate];
         int opens = opens(candidate, way, lists, m, d);
         int pin = flat.pinDay[candidate];
-        if (opens == NEVER || d > flat.last[candidate][way] || pin >= 0 && d > pin) {
+        int closes = opens < UNKNOWN ? lastDay(candidate, lists) : flat.last[candidate][way];
+        if (opens == NEVER || d > closes || pin >= 0 && d > pin) {
           failed[candidate] = d;
           start[candidate] = d;
           finish[candidate] = NEVER;
@@ -400,7 +404,7 @@ final class Walk {
     if (known(finish[before], other, m, d)) {
       return Math.max(day, finish[before] + flat.least[job]);
     }
-    return known(failed[before], other, m, d) ? NEVER : NEVER - 1;
+    return known(failed[before], other, m, d) ? NEVER : UNKNOWN;
   }
 
   private static boolean known(int day, int other, int m, int d) {

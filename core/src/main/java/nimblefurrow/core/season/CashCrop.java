@@ -1,6 +1,7 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /** The cash crop a cover is seeded into or behind, as the cover sees it. */
@@ -27,8 +28,8 @@ public sealed interface CashCrop {
 
     public Corn {
       if (!(relativeMaturityDays >= 60 && relativeMaturityDays <= 130)) {
-        throw new IllegalArgumentException(
-            "corn maturity of " + relativeMaturityDays + " days is not between 60 and 130");
+        throw new Refused(
+            "", "corn maturity of " + relativeMaturityDays + " days is not between 60 and 130");
       }
       requireAfter("corn", planted, harvested);
     }
@@ -47,11 +48,11 @@ public sealed interface CashCrop {
       implements CashCrop {
     public Soybean {
       if (!(maturityGroup >= -2 && maturityGroup <= 8)) {
-        throw new IllegalArgumentException(
-            "soybean maturity group " + maturityGroup + " is not between −2 and 8");
+        throw new Refused(
+            "", "soybean maturity group " + maturityGroup + " is not between −2 and 8");
       }
       if (!(rowSpacingM > 0 && rowSpacingM <= 2)) {
-        throw new IllegalArgumentException("soybean rows of " + rowSpacingM + " m");
+        throw new Refused("", "soybean rows of " + rowSpacingM + " m");
       }
       requireAfter("soybeans", planted, harvested);
     }
@@ -69,8 +70,8 @@ public sealed interface CashCrop {
 
   private static void requireAfter(String crop, LocalDate planted, @Nullable LocalDate harvested) {
     if (harvested != null && !harvested.isAfter(planted)) {
-      throw new IllegalArgumentException(
-          "%s planted on %s cannot be harvested on %s".formatted(crop, planted, harvested));
+      throw new Refused(
+          "", "%s planted on %s cannot be harvested on %s".formatted(crop, planted, harvested));
     }
   }
 }

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class CropColumns {
   private static final double BARE_ROOTS_M = 0.15;
+  private static final int OWN_COLUMNS = 7;
 
   private final double[] light;
   private final double[] green;
@@ -50,7 +52,7 @@ public final class CropColumns {
   /**
    * Grows the crop under a sky.
    *
-   * @throws IllegalArgumentException when the weather begins after the crop's planting
+   * @throws Refused when the weather begins after the crop's planting
    */
   public static CropColumns grow(CashCrop crop, Sky sky, ModelParameters parameters) {
     CropColumns grown = stand(crop, sky, parameters);
@@ -75,6 +77,11 @@ public final class CropColumns {
     CropColumns none = new CropColumns(sky.weather().days(), -1);
     none.harvest = -1;
     return none;
+  }
+
+  /** About how much heap it holds: its own columns, and as much again for bare ground. */
+  long bytes() {
+    return 2L * OWN_COLUMNS * Double.BYTES * light.length;
   }
 
   /** Share of daylight at the ground, 0..1. */
@@ -140,7 +147,8 @@ public final class CropColumns {
   private static int plantedIndex(LocalDate planted, DailyWeather weather) {
     int index = weather.indexOf(planted);
     if (index < 0) {
-      throw new IllegalArgumentException(
+      throw new Refused(
+          "",
           "the weather begins on %s, after the crop was planted on %s"
               .formatted(weather.start(), planted));
     }

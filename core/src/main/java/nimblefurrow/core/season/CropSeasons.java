@@ -49,6 +49,14 @@ public final class CropSeasons {
     return years;
   }
 
+  /**
+   * About how much heap it holds, without the skies: columns, and the bare ground of a few soils
+   * that is found again.
+   */
+  public long bytes() {
+    return years.stream().mapToLong(CropColumns::bytes).sum();
+  }
+
   /** The day a count stands for. */
   public LocalDate day(double count) {
     return skies.start().plusDays(Math.round(count));

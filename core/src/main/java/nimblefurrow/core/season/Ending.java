@@ -1,6 +1,7 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /** A dated act that ends a cover, or takes part of it. */
@@ -59,7 +60,7 @@ public sealed interface Ending {
   record Cut(LocalDate on, double heightCm, boolean takenOff) implements Ending {
     public Cut {
       if (!(heightCm >= 0 && heightCm <= 100)) {
-        throw new IllegalArgumentException("a stubble of " + heightCm + " cm");
+        throw new Refused("", "a stubble of " + heightCm + " cm");
       }
     }
   }
@@ -83,10 +84,10 @@ public sealed interface Ending {
       implements Ending {
     public Graze {
       if (until.isBefore(on)) {
-        throw new IllegalArgumentException("grazing ends on " + until + ", before it begins");
+        throw new Refused("", "grazing ends on " + until + ", before it begins");
       }
       if (!(intakeMgPerHa >= 0 && residualMgPerHa >= 0 && troddenShare >= 0 && troddenShare < 1)) {
-        throw new IllegalArgumentException("a ration, residual or trodden share out of range");
+        throw new Refused("", "a ration, residual or trodden share out of range");
       }
     }
 
@@ -98,7 +99,7 @@ public sealed interface Ending {
 
   private static void share(String what, double value) {
     if (!(value >= 0 && value <= 1)) {
-      throw new IllegalArgumentException(what + " is " + value + ", not a share");
+      throw new Refused("", what + " is " + value + ", not a share");
     }
   }
 
@@ -125,13 +126,13 @@ public sealed interface Ending {
       implements Ending {
     public Roll {
       if (!(rollerKgPerM > 0 && rollerKgPerM <= 5000)) {
-        throw new IllegalArgumentException("a roller of " + rollerKgPerM + " kg/m");
+        throw new Refused("", "a roller of " + rollerKgPerM + " kg/m");
       }
       if (passes < 1 || passes > 5) {
-        throw new IllegalArgumentException(passes + " passes with the roller");
+        throw new Refused("", passes + " passes with the roller");
       }
       if (standUpDays < 0 || standUpDays > 60) {
-        throw new IllegalArgumentException("survivors stand up in " + standUpDays + " days");
+        throw new Refused("", "survivors stand up in " + standUpDays + " days");
       }
     }
 

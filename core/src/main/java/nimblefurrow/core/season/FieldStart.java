@@ -1,5 +1,7 @@
 package nimblefurrow.core.season;
 
+import nimblefurrow.core.units.Refused;
+
 /**
  * How a field stands when the model's season begins.
  *
@@ -13,15 +15,15 @@ public record FieldStart(
   public static final FieldStart USUAL = new FieldStart(NitrogenLevel.MEDIUM, 0.85, 0.5);
 
   /**
-   * @throws IllegalArgumentException naming what is out of range
+   * @throws Refused naming what is out of range
    */
   public FieldStart {
     if (!(initialAvailableWater >= 0 && initialAvailableWater <= 1)) {
-      throw new IllegalArgumentException(
-          "initial available water of " + initialAvailableWater + " is not a share of 0 to 1");
+      throw new Refused(
+          "", "initial available water of " + initialAvailableWater + " is not a share of 0 to 1");
     }
     if (!(residueMgPerHa >= 0 && residueMgPerHa <= 30)) {
-      throw new IllegalArgumentException("residue of " + residueMgPerHa + " Mg/ha");
+      throw new Refused("", "residue of " + residueMgPerHa + " Mg/ha");
     }
   }
 }

@@ -1,5 +1,7 @@
 package nimblefurrow.core.season;
 
+import nimblefurrow.core.units.Refused;
+
 /** Where and how seed is laid, as far as the model can tell methods apart. */
 public enum Placement {
   PRECISION_PLANTER("precisionPlanter"),
@@ -27,7 +29,7 @@ public enum Placement {
   /**
    * The placement of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static Placement of(String key) {
     for (Placement placement : values()) {
@@ -35,6 +37,6 @@ public enum Placement {
         return placement;
       }
     }
-    throw new IllegalArgumentException("there is no placement “" + key + "”");
+    throw new Refused("", "there is no placement “" + key + "”");
   }
 }

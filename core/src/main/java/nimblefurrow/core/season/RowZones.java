@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.Sky;
 
 /**
@@ -28,12 +29,12 @@ public record RowZones(List<Zone> zones) {
   /**
    * Runs every zone.
    *
-   * @throws IllegalArgumentException when the shares do not make 1
+   * @throws Refused when the shares do not make 1
    */
   public static RowZones run(SeasonModel model, Sky sky, CropColumns crop, List<ZonePlan> plans) {
     double sum = plans.stream().mapToDouble(ZonePlan::share).sum();
     if (plans.isEmpty() || Math.abs(sum - 1) > ROUNDING) {
-      throw new IllegalArgumentException("the zones make " + sum + " of the width, not all of it");
+      throw new Refused("", "the zones make " + sum + " of the width, not all of it");
     }
     List<Zone> zones = new ArrayList<>();
     for (ZonePlan p : plans) {

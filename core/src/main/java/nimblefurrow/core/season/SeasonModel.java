@@ -3,6 +3,7 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.temporal.ChronoUnit;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 
@@ -33,7 +34,7 @@ public final class SeasonModel {
   /**
    * Runs one season.
    *
-   * @throws IllegalArgumentException when the weather does not hold the run
+   * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, SeasonPlan plan) {
     return run(sky, crop(plan.crop(), sky), plan);
@@ -42,7 +43,7 @@ public final class SeasonModel {
   /**
    * Runs one season with a cash crop that was grown under the same sky before.
    *
-   * @throws IllegalArgumentException when the weather does not hold the run
+   * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan) {
     return run(sky, crop, plan, SeasonColumns.Detail.FULL);
@@ -51,14 +52,15 @@ public final class SeasonModel {
   /**
    * Runs one season and keeps as much of it as is asked for.
    *
-   * @throws IllegalArgumentException when the weather does not hold the run
+   * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan, SeasonColumns.Detail detail) {
     DailyWeather weather = sky.weather();
     LocalDate first = plan.firstDay();
     LocalDate last = plan.lastDay();
     if (!weather.covers(first, last)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
+          "",
           "the weather from %s to %s does not hold the season from %s to %s"
               .formatted(weather.start(), weather.end(), first, last));
     }

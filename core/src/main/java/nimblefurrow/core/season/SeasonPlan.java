@@ -5,6 +5,7 @@ import java.time.Month;
 import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,12 +33,12 @@ public record SeasonPlan(
     @Nullable LocalDate end) {
 
   /**
-   * @throws IllegalArgumentException when there is no cover or the days are out of order
+   * @throws Refused when there is no cover or the days are out of order
    */
   public SeasonPlan {
     cover = List.copyOf(cover);
     if (cover.isEmpty()) {
-      throw new IllegalArgumentException("a season needs at least one cover species");
+      throw new Refused("", "a season needs at least one cover species");
     }
     seen = List.copyOf(seen);
     for (Sighting s : seen) {
@@ -46,17 +47,18 @@ public record SeasonPlan(
               ? p.component()
               : s instanceof Sighting.Stage g ? g.component() : 0;
       if (component < 0 || component >= cover.size()) {
-        throw new IllegalArgumentException("nothing is known of species " + (component + 1));
+        throw new Refused("", "nothing is known of species " + (component + 1));
       }
     }
     endings = endings.stream().sorted(Comparator.comparing(Ending::on)).toList();
     if (!endings.isEmpty() && endings.get(0).on().isBefore(seededOn)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
+          "",
           "the cover is ended on %s, before it is seeded on %s"
               .formatted(endings.get(0).on(), seededOn));
     }
     if (end != null && !end.isAfter(seededOn)) {
-      throw new IllegalArgumentException("the season ends on " + end + ", before it is seeded");
+      throw new Refused("", "the season ends on " + end + ", before it is seeded");
     }
   }
 
@@ -80,8 +82,7 @@ public record SeasonPlan(
 
   /** The same plan before anything is seen of it or done to it. */
   SeasonPlan untouched() {
-    return new SeasonPlan(
-        soil, start, crop, cover, placement, seededOn, List.of(), List.of(), end);
+    return new SeasonPlan(soil, start, crop, cover, placement, seededOn, List.of(), List.of(), end);
   }
 
   /**

@@ -1,6 +1,7 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import nimblefurrow.core.units.Refused;
 
 /**
  * Something seen on a field that outranks what the model thinks: from the evening of its day on the
@@ -58,7 +59,7 @@ public sealed interface Sighting {
 
   private static void within(String what, double value, double most) {
     if (!(value >= 0 && value <= most)) {
-      throw new IllegalArgumentException(what + " of " + value + ", which is not 0 to " + most);
+      throw new Refused("", what + " of " + value + ", which is not 0 to " + most);
     }
   }
 }

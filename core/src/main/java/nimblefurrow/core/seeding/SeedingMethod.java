@@ -2,6 +2,7 @@ package nimblefurrow.core.seeding;
 
 import java.util.Arrays;
 import nimblefurrow.core.season.Placement;
+import nimblefurrow.core.units.Refused;
 
 /** The ways growers get cover seed into a field. */
 public enum SeedingMethod {
@@ -87,13 +88,12 @@ public enum SeedingMethod {
   /**
    * The method of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static SeedingMethod of(String key) {
     return Arrays.stream(values())
         .filter(m -> m.key.equals(key))
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException("there is no way of seeding called “" + key + "”"));
+        .orElseThrow(() -> new Refused("", "there is no way of seeding called “" + key + "”"));
   }
 }

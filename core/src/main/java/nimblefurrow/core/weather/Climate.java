@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 
 /**
@@ -32,7 +33,7 @@ public final class Climate {
       }
     }
     if (januaries.isEmpty()) {
-      throw new IllegalArgumentException("the weather record holds no whole year");
+      throw new Refused("", "the weather record holds no whole year");
     }
     killingFrost = new double[januaries.size()];
     double[] freezes = new double[januaries.size()];
@@ -51,7 +52,7 @@ public final class Climate {
   /**
    * Reads a record.
    *
-   * @throws IllegalArgumentException when it holds no whole year
+   * @throws Refused when it holds no whole year
    */
   public static Climate of(DailyWeather record) {
     return new Climate(record);

@@ -3,6 +3,7 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import nimblefurrow.core.units.Refused;
 
 /**
  * Daily weather at one place without gaps: one value a day from {@link #start} on. Wind (m/s at 2
@@ -34,8 +35,8 @@ public final class DailyWeather {
   /**
    * Weather from columns of equal length.
    *
-   * @throws IllegalArgumentException when lengths differ, a temperature or rain is not a number,
-   *     rain is negative or a minimum lies above its maximum; the message names the day
+   * @throws Refused when lengths differ, a temperature or rain is not a number, rain is negative or
+   *     a minimum lies above its maximum; the message names the day
    */
   public static DailyWeather of(
       LocalDate start,
@@ -46,14 +47,15 @@ public final class DailyWeather {
       double[] dewPointC) {
     int n = tminC.length;
     if (tmaxC.length != n || precipMm.length != n || windMs.length != n || dewPointC.length != n) {
-      throw new IllegalArgumentException("weather columns differ in length");
+      throw new Refused("", "weather columns differ in length");
     }
     for (int i = 0; i < n; i++) {
       if (!Double.isFinite(tminC[i]) || !Double.isFinite(tmaxC[i])) {
-        throw new IllegalArgumentException("no temperature on " + start.plusDays(i));
+        throw new Refused("", "no temperature on " + start.plusDays(i));
       }
       if (tminC[i] > tmaxC[i]) {
-        throw new IllegalArgumentException(
+        throw new Refused(
+            "",
             "the minimum "
                 + tminC[i]
                 + " °C is above the maximum "
@@ -62,8 +64,7 @@ public final class DailyWeather {
                 + start.plusDays(i));
       }
       if (!(precipMm[i] >= 0) || Double.isInfinite(precipMm[i])) {
-        throw new IllegalArgumentException(
-            "rain of " + precipMm[i] + " mm on " + start.plusDays(i));
+        throw new Refused("", "rain of " + precipMm[i] + " mm on " + start.plusDays(i));
       }
     }
     return new DailyWeather(
@@ -128,7 +129,7 @@ public final class DailyWeather {
   /**
    * The days up to and including {@code last}.
    *
-   * @throws IllegalArgumentException when no day remains
+   * @throws Refused when no day remains
    */
   public DailyWeather until(LocalDate last) {
     return slice(start, last);
@@ -137,14 +138,14 @@ public final class DailyWeather {
   /**
    * The days from {@code from} to {@code to}, both included.
    *
-   * @throws IllegalArgumentException when they are not all covered
+   * @throws Refused when they are not all covered
    */
   public DailyWeather slice(LocalDate from, LocalDate to) {
     int a = indexOf(from);
     int b = indexOf(to) + 1;
     if (a < 0 || b > days() || a >= b) {
-      throw new IllegalArgumentException(
-          "weather from %s to %s does not hold %s to %s".formatted(start, end(), from, to));
+      throw new Refused(
+          "", "weather from %s to %s does not hold %s to %s".formatted(start, end(), from, to));
     }
     return new DailyWeather(
         from,

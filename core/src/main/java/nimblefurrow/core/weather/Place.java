@@ -1,5 +1,7 @@
 package nimblefurrow.core.weather;
 
+import nimblefurrow.core.units.Refused;
+
 /**
  * Where weather was measured.
  *
@@ -9,14 +11,14 @@ package nimblefurrow.core.weather;
  */
 public record Place(double latitudeDeg, double elevationM, boolean coastal) {
   /**
-   * @throws IllegalArgumentException when latitude or elevation cannot be on land
+   * @throws Refused when latitude or elevation cannot be on land
    */
   public Place {
     if (!(latitudeDeg >= -90 && latitudeDeg <= 90)) {
-      throw new IllegalArgumentException("latitude " + latitudeDeg + "° is not within ±90°");
+      throw new Refused("", "latitude " + latitudeDeg + "° is not within ±90°");
     }
     if (!(elevationM >= -430 && elevationM <= 6000)) {
-      throw new IllegalArgumentException("elevation " + elevationM + " m is not on farmed land");
+      throw new Refused("", "elevation " + elevationM + " m is not on farmed land");
     }
   }
 }

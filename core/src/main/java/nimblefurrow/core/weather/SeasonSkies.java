@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,7 +35,7 @@ public final class SeasonSkies {
    * @param today last day that was seen
    * @param history past years, each used whole from January to the July after it
    * @param seen weather that was measured up to {@code today}; may be empty of this season
-   * @throws IllegalArgumentException when history holds no whole season
+   * @throws Refused when history holds no whole season
    */
   public static SeasonSkies join(
       int seasonYear,
@@ -54,7 +55,8 @@ public final class SeasonSkies {
       skies.add(Sky.over(oneWay(from, to, today, shift, history, seen), place));
     }
     if (skies.isEmpty()) {
-      throw new IllegalArgumentException(
+      throw new Refused(
+          "",
           "the weather from %s to %s holds no whole season from January to the August after it"
               .formatted(history.start(), history.end()));
     }
@@ -66,12 +68,12 @@ public final class SeasonSkies {
    * of the ways as its skill says, longest in the same ones, so that a wet week stays a wet week.
    *
    * @param ahead days from the one after today on
-   * @throws IllegalArgumentException when it begins on another day
+   * @throws Refused when it begins on another day
    */
   public SeasonSkies foretold(DailyWeather ahead) {
     if (!ahead.start().equals(today.plusDays(1))) {
-      throw new IllegalArgumentException(
-          "the forecast begins on %s, not on the day after %s".formatted(ahead.start(), today));
+      throw new Refused(
+          "", "the forecast begins on %s, not on the day after %s".formatted(ahead.start(), today));
     }
     List<Sky> all = new ArrayList<>();
     for (int way = 0; way < skies.size(); way++) {

@@ -120,6 +120,69 @@ class WorkPlannerTest {
     assertThat(roll.start()).isEqualTo(6);
   }
 
+  /**
+   * The sprayer is away until the lag is over: a job of one day, so only its beginning can tell.
+   */
+  @ParameterizedTest
+  @ValueSource(ints = {3, 4, 9})
+  void whatFollowsIsNotBegunWhenItIsTooLate(int sprayerBack) {
+    double[] back = each(0);
+    Arrays.fill(back, 3 + sprayerBack, DAYS, 10);
+    Job spray = job("spray", new After(0, 0, 3), option(1, 5, 0, 19, 300));
+    // Planting pays less each day: it goes on day 3, the first it may.
+    WorkPlan plan =
+        plan(
+            problem(
+                List.of(person("Ada", 10), person("Bo", 10)),
+                List.of(
+                    machine("planter", 10, 0),
+                    new Machine("sprayer", "sprayer", back, Set.of(1), 0.5, 25)),
+                job("plant", null, option(0, 5, 3, 3, 900)),
+                spray),
+            300);
+    assertThat(plan.of(0).finish()).isEqualTo(3);
+    if (sprayerBack <= 3) {
+      assertThat(plan.of(1).finish()).isEqualTo(6);
+    } else {
+      assertThat(plan.of(1)).isNull();
+    }
+  }
+
+  @Test
+  void theCheckerSeesWhatComesTooEarlyOrTooLateAfterWhatComesBefore() {
+    WorkProblem problem =
+        problem(
+            List.of(person("Ada", 10), person("Bo", 10)),
+            List.of(machine("roller", 10, 0), machine("planter", 10, 1)),
+            job("roll", null, option(0, 5, 6, 6, 300)),
+            job("plant", new After(0, 1, 4), option(1, 5, 0, 19, 900)));
+    WorkPlan sound = plan(problem, 300);
+    Placed roll = sound.of(0);
+    Placed plant = sound.of(1);
+    for (int day = 5; day < 14; day++) {
+      int on = day;
+      Placed moved =
+          new Placed(
+              plant.job(),
+              plant.option(),
+              plant.machine(),
+              on,
+              on,
+              plant.roadH(),
+              plant.value(),
+              plant.segments().stream()
+                  .map(s -> new WorkPlan.Segment(on, s.person(), s.hours()))
+                  .toList());
+      WorkPlan tried = new WorkPlan(List.of(roll, moved), List.of(), sound.value(), sound.roadKm());
+      boolean fits = on >= 7 && on <= 10;
+      assertThat(
+              PlanCheck.of(problem, tried).broken().stream()
+                  .anyMatch(b -> b.contains("right days after")))
+          .as("planted on day " + on)
+          .isEqualTo(!fits);
+    }
+  }
+
   @Test
   void onlyTheWaysThatMustWaitForWhatComesBefore() {
     // The combine is there from day 10 on; the drill waits for it, what flies does not.

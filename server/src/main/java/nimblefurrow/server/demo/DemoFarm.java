@@ -14,12 +14,14 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Station;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldImport;
 import nimblefurrow.server.fields.FieldInput;
@@ -32,19 +34,24 @@ import nimblefurrow.server.people.Person;
 import nimblefurrow.server.people.Role;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.weather.StationView;
 import nimblefurrow.server.weather.WeatherService;
 import nimblefurrow.server.worklog.LogService;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Loads the made-up farm once, in demo mode only. */
 @Component
 class DemoFarm implements SmartInitializingSingleton {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoFarm.class);
   private static final String NAME = "Sandpiper Bend";
   private static final String NEXT_DOOR = "Tern Hollow";
   private static final String NEIGHBOUR = "neighbour@example.org";
@@ -95,7 +102,12 @@ class DemoFarm implements SmartInitializingSingleton {
   public void afterSingletonsInstantiated() {
     // Before the server listens: whoever comes first finds the farm whole.
     if (mode.on() && accounts.find(DemoMode.OWNER).isEmpty()) {
-      transaction.executeWithoutResult(status -> load());
+      try {
+        transaction.executeWithoutResult(status -> load());
+      } catch (DataIntegrityViolationException e) {
+        // Another server on the same database was first: its farm is this one's too.
+        LOG.info("the demo farm is there already");
+      }
     }
   }
 
@@ -110,6 +122,25 @@ class DemoFarm implements SmartInitializingSingleton {
     load(next, "neighbour", neighbour.id());
     access.grant(owner.id(), next, Role.OPERATOR);
     writeToken(owner.id());
+  }
+
+  /** The same farm again under another name, with the first one's weather. */
+  FarmView copy(String name, Person owner) {
+    return Objects.requireNonNull(
+        transaction.execute(
+            status -> {
+              UUID first =
+                  access.farms(accounts.find(DemoMode.OWNER).orElseThrow().id()).keySet().stream()
+                      .map(farms::get)
+                      .filter(f -> f.demo() && f.stationId() != null)
+                      .findFirst()
+                      .map(FarmView::stationId)
+                      .orElseThrow(() -> new NotFound("The demo farm is not loaded."));
+              UUID farm = found(name, owner, first);
+              load(farm, "fields", owner.id());
+              shed.load(farm);
+              return farms.see(farm);
+            }));
   }
 
   private UUID found(String name, Person owner, @Nullable UUID station) {

@@ -1,7 +1,5 @@
 package nimblefurrow.server.ending;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import nimblefurrow.core.outlook.CropRipens;
@@ -10,24 +8,29 @@ import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.support.Memory;
+import nimblefurrow.server.weather.WeatherStamp;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Odds that the next crop ripens before frost, kept by crop and day. */
 @Component
 class CropOdds {
-  private final SeasonModel model;
-  private final Cache<Key, Ripe> known = Caffeine.newBuilder().maximumSize(2000).build();
+  private static final long KEY_BYTES = 400;
 
-  CropOdds(SeasonModel model) {
+  private final SeasonModel model;
+  private final Memory memory;
+
+  CropOdds(SeasonModel model, Memory memory) {
     this.model = model;
+    this.memory = memory;
   }
 
   /** In how many past years it ripens. */
   record Ripe(int ripe, int years) {}
 
-  // A record of weather has no equality of its own: a cached one stands for its inputs.
-  private record Key(DailyWeather past, CropView crop, MonthDay day) {}
+  private record Key(WeatherStamp stamp, CropView crop, MonthDay day)
+      implements WeatherStamp.Stamped {}
 
   /** Of the crop that follows a field's cover; null where its ripening is not known. */
   @Nullable Ripe of(PlannedField f, LocalDate plantOn) {
@@ -37,8 +40,9 @@ class CropOdds {
       return null;
     }
     DailyWeather past = f.weather().climate().record();
-    return known.get(
-        new Key(past, crop, MonthDay.from(plantOn)),
+    return memory.get(
+        new Key(f.weather().stamp(), crop, MonthDay.from(plantOn)),
+        r -> KEY_BYTES,
         k -> {
           CropRipens odds =
               CropRipens.of(

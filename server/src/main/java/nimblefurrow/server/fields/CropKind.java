@@ -5,6 +5,7 @@ import java.time.Month;
 import java.util.Arrays;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /** Kinds of cash crop a field may carry, with what is usual where nothing is said. */
@@ -45,13 +46,13 @@ public enum CropKind {
   /**
    * The kind of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static CropKind of(String key) {
     return Arrays.stream(values())
         .filter(k -> k.key.equals(key))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("there is no crop called “" + key + "”"));
+        .orElseThrow(() -> new Refused("", "there is no crop called “" + key + "”"));
   }
 
   /** A crop of a season as the model takes it. */

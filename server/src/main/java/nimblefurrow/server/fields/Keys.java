@@ -1,6 +1,7 @@
 package nimblefurrow.server.fields;
 
 import java.util.Locale;
+import nimblefurrow.core.units.Refused;
 
 /** Names of constants on the wire: {@code SILT_LOAM} is {@code siltLoam}. */
 public final class Keys {
@@ -18,7 +19,7 @@ public final class Keys {
   /**
    * The constant of a wire name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static <E extends Enum<E>> E constant(Class<E> type, String key) {
     for (E constant : type.getEnumConstants()) {
@@ -26,7 +27,8 @@ public final class Keys {
         return constant;
       }
     }
-    throw new IllegalArgumentException(
+    throw new Refused(
+        "",
         "there is no %s called “%s”".formatted(type.getSimpleName().toLowerCase(Locale.ROOT), key));
   }
 }

@@ -1,5 +1,7 @@
 package nimblefurrow.server.people;
 
+import nimblefurrow.core.units.Refused;
+
 /** What a person may do on a farm; each may do all the one before may. */
 public enum Role {
   /** Sees. */
@@ -17,13 +19,13 @@ public enum Role {
   /**
    * The role of a name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public static Role of(String key) {
     try {
       return valueOf(key.toUpperCase(java.util.Locale.ROOT));
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException("there is no role called “" + key + "”", e);
+      throw new Refused("role", "There is no role called “" + key + "”.");
     }
   }
 }

@@ -173,7 +173,7 @@ class FieldQuestions {
     Stand.Judged judged = Stand.judge(cover.cover(), count.plantsPerM2());
     Purpose purpose = FieldCase.purpose(plan);
     LocalDate today = a.farm().today();
-    Outlook asItIs = outlooks.outlook(seen(cover, count, today), a.crop());
+    Outlook asItIs = outlooks.outlook(seen(cover, count, today), a.crop(), a.weather());
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
     Window window =
         new WindowFinder(a.weather().climate(), a.crop())
@@ -191,7 +191,7 @@ class FieldQuestions {
               again,
               cover.endOn(),
               cover.plantOn());
-      reseeded = outlooks.outlook(second, a.crop()).met(purpose, purpose.target());
+      reseeded = outlooks.outlook(second, a.crop(), a.weather()).met(purpose, purpose.target());
     }
     return new FieldAnswers.StandView(
         count.plantsPerM2(),

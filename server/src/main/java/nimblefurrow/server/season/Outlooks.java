@@ -1,7 +1,5 @@
 package nimblefurrow.server.season;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
@@ -16,53 +14,64 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
-import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.server.support.Memory;
 import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.WeatherStamp;
 import org.springframework.stereotype.Component;
 
 /** What the core computes, kept by its inputs. Nothing here is stored. */
 @Component
 class Outlooks {
+  private static final long WINDOW_BYTES = 2000;
+  private static final long SHAPE_BYTES = 4000;
+
   private final SeasonModel model;
   private final Forecaster forecaster;
-  private final Cache<CropKey, CropSeasons> crops = Caffeine.newBuilder().maximumSize(400).build();
-  private final Cache<OutlookKey, Outlook> outlooks =
-      Caffeine.newBuilder().maximumSize(6000).build();
-  private final Cache<CropSeasons, SeasonView.CropShape> shapes =
-      Caffeine.newBuilder().maximumSize(400).build();
-  private final Cache<WindowKey, Window> windows =
-      Caffeine.newBuilder().maximumSize(20_000).build();
+  private final Memory memory;
 
-  Outlooks(SeasonModel model, Forecaster forecaster) {
+  Outlooks(SeasonModel model, Forecaster forecaster, Memory memory) {
+    this.memory = memory;
     this.model = model;
     this.forecaster = forecaster;
   }
 
-  // Skies and crop seasons have no equality of their own: a cached one stands for its inputs.
-  private record CropKey(SeasonSkies skies, CashCrop crop) {}
+  private record CropKey(WeatherStamp stamp, CashCrop crop) implements WeatherStamp.Stamped {}
 
-  private record OutlookKey(CropSeasons crop, CoverPlan plan) {}
+  private record OutlookKey(WeatherStamp stamp, CashCrop crop, CoverPlan plan)
+      implements WeatherStamp.Stamped {}
 
-  private record WindowKey(CropSeasons crop, Set<Species> cover, SeedingMethod method, Soil soil) {}
+  private record ShapeKey(WeatherStamp stamp, CashCrop crop) implements WeatherStamp.Stamped {}
+
+  private record WindowKey(
+      WeatherStamp stamp, CashCrop crop, Set<Species> cover, SeedingMethod method, Soil soil)
+      implements WeatherStamp.Stamped {}
 
   CropSeasons crop(CashCrop crop, FarmWeather weather) {
-    return crops.get(
-        new CropKey(weather.skies(), crop), k -> CropSeasons.grow(model, crop, weather.skies()));
+    return memory.get(
+        new CropKey(weather.stamp(), crop),
+        CropSeasons::bytes,
+        k -> CropSeasons.grow(model, crop, weather.skies()));
   }
 
-  Outlook outlook(CoverPlan plan, CropSeasons crop) {
-    return outlooks.get(new OutlookKey(crop, plan), k -> forecaster.outlook(plan, crop));
+  Outlook outlook(CoverPlan plan, CropSeasons crop, FarmWeather weather) {
+    return memory.get(
+        new OutlookKey(weather.stamp(), crop.crop(), plan),
+        Outlook::bytes,
+        k -> forecaster.outlook(plan, crop));
   }
 
   Window window(
       FarmWeather weather, CropSeasons crop, List<Species> cover, SeedingMethod method, Soil soil) {
-    WindowKey key = new WindowKey(crop, Set.copyOf(cover), method, soil);
-    return windows.get(
-        key, k -> new WindowFinder(weather.climate(), crop).find(cover, method, soil));
+    return memory.get(
+        new WindowKey(weather.stamp(), crop.crop(), Set.copyOf(cover), method, soil),
+        w -> WINDOW_BYTES,
+        k -> new WindowFinder(weather.climate(), crop).find(cover, method, soil));
   }
 
-  SeasonView.CropShape shape(CropSeasons crop, Function<CropSeasons, SeasonView.CropShape> draw) {
-    return shapes.get(crop, draw);
+  SeasonView.CropShape shape(
+      FarmWeather weather, CropSeasons crop, Function<CropSeasons, SeasonView.CropShape> draw) {
+    return memory.get(
+        new ShapeKey(weather.stamp(), crop.crop()), s -> SHAPE_BYTES, k -> draw.apply(crop));
   }
 
   Forecaster forecaster() {

@@ -180,14 +180,15 @@ public class SeasonService {
     if (stored == null) {
       return List.of();
     }
-    CropSeasons crop = outlooks.crop(c.crop(), weathers.of(farm));
+    FarmWeather weather = weathers.of(farm);
+    CropSeasons crop = outlooks.crop(c.crop(), weather);
     CoverPlan before = c.cover(stored.plan());
     CoverPlan after = c.cover(proposed);
     return PlanDifference.between(
             before,
-            outlooks.outlook(before, crop),
+            outlooks.outlook(before, crop, weather),
             after,
-            outlooks.outlook(after, crop),
+            outlooks.outlook(after, crop, weather),
             FieldCase.purpose(proposed))
         .stream()
         .map(ReasonView::of)
@@ -244,7 +245,7 @@ public class SeasonService {
     }
     CoverPlan coverPlan = c.cover(plan.plan());
     List<SeasonRun> runs = outlooks.forecaster().runs(coverPlan, crop);
-    Outlook outlook = outlooks.outlook(coverPlan, crop);
+    Outlook outlook = outlooks.outlook(coverPlan, crop, weather);
     return new FieldSeasonView(
         c.field(),
         farm.today(),
@@ -275,12 +276,12 @@ public class SeasonService {
         SeasonViews.rounded(outlook.groundFit(), 2),
         history,
         changes,
-        moved(c, plan.plan(), coverPlan, crop));
+        moved(c, plan.plan(), coverPlan, crop, weather));
   }
 
   /** What each sighting changed against what was forecast before it. */
   private List<FieldSeasonView.SightingEffect> moved(
-      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop) {
+      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop, FarmWeather weather) {
     List<FieldSeasonView.SightingEffect> all = new ArrayList<>();
     List<LogService.EntryView> seen = c.log().seen();
     for (int n = 1; n <= seen.size(); n++) {
@@ -292,9 +293,9 @@ public class SeasonService {
                 seen.get(n - 1),
                 PlanDifference.between(
                         before,
-                        outlooks.outlook(before, crop),
+                        outlooks.outlook(before, crop, weather),
                         after,
-                        outlooks.outlook(after, crop),
+                        outlooks.outlook(after, crop, weather),
                         FieldCase.purpose(plan))
                     .stream()
                     .map(ReasonView::of)
@@ -322,14 +323,14 @@ public class SeasonService {
     boolean keep = plan != null && f.leftOutReason() == null;
     PlanInput input = keep && plan != null ? plan.plan() : null;
     CoverPlan cover = input == null ? null : c.cover(input);
-    Outlook outlook = cover == null ? null : outlooks.outlook(cover, crop);
+    Outlook outlook = cover == null ? null : outlooks.outlook(cover, crop, weather);
     Window window =
         input == null
             ? null
             : outlooks.window(
                 weather, crop, c.species(input), SeedingMethod.of(input.method()), c.soil());
     NextStep next = next(c, farm, input, window);
-    SeasonView.CropShape shape = outlooks.shape(crop, SeasonViews::shape);
+    SeasonView.CropShape shape = outlooks.shape(weather, crop, SeasonViews::shape);
     return new Placed(
         furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next), shape);
   }

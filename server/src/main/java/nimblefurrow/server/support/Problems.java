@@ -1,16 +1,27 @@
 package nimblefurrow.server.support;
 
+import java.io.IOException;
+import java.sql.SQLException;
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -22,6 +33,13 @@ import tools.jackson.core.JacksonException;
 /** Problems as RFC 9457 details with a sentence and the place of each. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private static final String RACED = "Someone else saved this a moment ago; look and try again.";
+  // Classes of SQLSTATE, PostgreSQL manual, appendix A.
+  private static final String UNIQUE = "23505";
+  private static final String FOREIGN_KEY = "23503";
+  private static final String DATA = "22";
+  private static final long NUMBERS = 36L * 36 * 36 * 36 * 36 * 36;
 
   @ExceptionHandler
   ProblemDetail input(InputProblem problem) {
@@ -52,22 +70,84 @@ class Problems extends ResponseEntityExceptionHandler {
     return detail;
   }
 
-  /** Two savers at once: the lock or a unique key lets the first one through. */
+  /** Two savers at once: the lock lets the first one through. */
+  @ExceptionHandler
+  ProblemDetail raced(OptimisticLockingFailureException problem) {
+    return detail(HttpStatus.CONFLICT, RACED);
+  }
+
+  /** What the database refuses: only a key that is taken is a race. */
+  @ExceptionHandler
+  ProblemDetail refusedByStorage(DataIntegrityViolationException problem) {
+    String state = sqlState(problem);
+    if (state.equals(UNIQUE)) {
+      return detail(HttpStatus.CONFLICT, RACED);
+    }
+    if (state.equals(FOREIGN_KEY)) {
+      return detail(
+          HttpStatus.UNPROCESSABLE_CONTENT, "It names something that is not there, or no longer.");
+    }
+    if (state.startsWith(DATA)) {
+      return detail(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "A text, number or day in it is not one that can be stored.");
+    }
+    return broken(problem);
+  }
+
+  private static String sqlState(Throwable problem) {
+    for (Throwable t = problem; t != null; t = t.getCause()) {
+      if (t instanceof SQLException sql && sql.getSQLState() != null) {
+        return sql.getSQLState();
+      }
+    }
+    return "";
+  }
+
+  /** No connection, or no answer in time: nothing was changed, and trying again may do. */
   @ExceptionHandler({
-    ObjectOptimisticLockingFailureException.class,
-    DataIntegrityViolationException.class
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class,
+    TransientDataAccessException.class
   })
-  ProblemDetail raced() {
-    return detail(HttpStatus.CONFLICT, "Someone else saved this a moment ago; look and try again.");
+  ProblemDetail storageAway(Exception problem) {
+    LOG.warn("the database does not answer: {}", problem.getMessage());
+    return detail(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "The database does not answer just now; nothing was changed. Try again in a moment.");
   }
 
   /** Rules in core refuse what cannot be with a sentence of their own. */
   @ExceptionHandler
-  ProblemDetail refused(IllegalArgumentException problem) {
-    String sentence = sentence(problem);
-    ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, sentence);
-    String where = problem instanceof Refused refused ? refused.where() : "";
-    detail.setProperty("errors", List.of(new InputProblem.At(where, sentence)));
+  ProblemDetail refused(Refused problem) {
+    ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, sentence(problem));
+    detail.setProperty("errors", List.of(new InputProblem.At(problem.where(), sentence(problem))));
+    return detail;
+  }
+
+  /**
+   * Anything nobody thought of: logged with a number that the user is shown, and nothing of its
+   * text. What belongs to sign-in or to a client that has left goes on to those it is meant for.
+   */
+  @ExceptionHandler
+  ProblemDetail unforeseen(Exception problem) throws Exception {
+    if (problem instanceof AccessDeniedException
+        || problem instanceof AuthenticationException
+        || problem instanceof IOException) {
+      throw problem;
+    }
+    return broken(problem);
+  }
+
+  private static ProblemDetail broken(Exception problem) {
+    String number = Long.toString(ThreadLocalRandom.current().nextLong(NUMBERS), 36);
+    LOG.error("unforeseen problem {}", number, problem);
+    ProblemDetail detail =
+        detail(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "Something broke here that should not have; nothing was changed. Its number is %s."
+                .formatted(number));
+    detail.setProperty("number", number);
     return detail;
   }
 
@@ -99,7 +179,8 @@ class Problems extends ResponseEntityExceptionHandler {
       where = where(json);
       sentence =
           where.isEmpty()
-              ? "Not the JSON expected here: " + json.getOriginalMessage()
+              ? "Not the JSON expected here: it goes wrong at line %d, column %d."
+                  .formatted(json.getLocation().getLineNr(), json.getLocation().getColumnNr())
               : "“" + where + "” is missing, or is not of the kind expected here.";
     }
     ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, sentence);
@@ -152,6 +233,16 @@ class Problems extends ResponseEntityExceptionHandler {
         headers,
         HttpStatus.CONTENT_TOO_LARGE,
         request);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleTypeMismatch(
+      TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    String name = e.getPropertyName() == null ? "A part of the address" : e.getPropertyName();
+    String sentence = "“%s” in the address is not of the kind expected here.".formatted(name);
+    ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, sentence);
+    detail.setProperty("errors", List.of(new InputProblem.At(name, sentence)));
+    return handleExceptionInternal(e, detail, headers, status, request);
   }
 
   private static String sentence(RuntimeException problem) {

@@ -1,13 +1,13 @@
 package nimblefurrow.server.weather;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
 import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
@@ -16,6 +16,7 @@ import nimblefurrow.core.weather.Place;
 import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.Memory;
 import nimblefurrow.server.support.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,19 +31,18 @@ public class WeatherService {
   private final Stations stations;
   private final StationDays days;
   private final EntityManager entities;
-  private final Cache<Key, FarmWeather> cache = Caffeine.newBuilder().maximumSize(16).build();
+  private final Memory memory;
+  // The day last asked about at each station: what hangs on another is of no more use.
+  private final Map<UUID, WeatherStamp> latest = new ConcurrentHashMap<>();
 
-  // By identity: what is known stands for the station, its version and the day.
-  private final Cache<FarmWeather, FarmWeather> foretold =
-      Caffeine.newBuilder().weakKeys().maximumSize(16).build();
-
-  WeatherService(Stations stations, StationDays days, EntityManager entities) {
+  WeatherService(Stations stations, StationDays days, EntityManager entities, Memory memory) {
     this.stations = stations;
     this.days = days;
     this.entities = entities;
+    this.memory = memory;
   }
 
-  private record Key(UUID station, long version, int seasonYear, LocalDate today) {}
+  private record Key(WeatherStamp stamp) implements WeatherStamp.Stamped {}
 
   /**
    * The weather of a farm's season as far as it is known on the farm's day.
@@ -70,8 +70,13 @@ public class WeatherService {
     if (first == null || first.isAfter(farm.today())) {
       return Optional.empty();
     }
-    Key key = new Key(station.id, station.version, farm.seasonYear(), farm.today());
-    return Optional.of(cache.get(key, k -> load(station, k)));
+    WeatherStamp stamp =
+        new WeatherStamp(station.id, station.version, farm.seasonYear(), farm.today(), false);
+    WeatherStamp before = latest.put(station.id, stamp);
+    if (before != null && before.isPassed(stamp)) {
+      memory.forget(k -> k instanceof WeatherStamp.Stamped s && s.stamp().isPassed(stamp));
+    }
+    return Optional.of(memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, stamp)));
   }
 
   /**
@@ -84,11 +89,16 @@ public class WeatherService {
     Optional<DailyWeather> ahead = ahead(farm, FORETOLD_DAYS);
     return ahead.isEmpty()
         ? known
-        : foretold.get(
-            known,
+        : memory.get(
+            new Key(known.stamp().withForecast()),
+            FarmWeather::bytes,
             k ->
                 new FarmWeather(
-                    k.skies().foretold(ahead.get()), k.climate(), k.record(), k.place()));
+                    k.stamp(),
+                    known.skies().foretold(ahead.get()),
+                    known.climate(),
+                    known.record(),
+                    known.place()));
   }
 
   /**
@@ -114,7 +124,7 @@ public class WeatherService {
         farm.demo() ? ForecastStandIn.of(truth, of(farm).climate().record(), farm.today()) : truth);
   }
 
-  private FarmWeather load(StationEntity station, Key key) {
+  private FarmWeather load(StationEntity station, WeatherStamp key) {
     List<StationDays.Row> rows = days.until(station.id, key.today());
     DailyWeather record = WeatherRecord.of(rows);
     LocalDate last = LocalDate.of(key.seasonYear() - 1, Month.DECEMBER, 31);
@@ -132,7 +142,7 @@ public class WeatherService {
     SeasonSkies skies = SeasonSkies.join(key.seasonYear(), key.today(), history, record, place);
     // As many years as the odds rest on: the first year only leads into its season.
     DailyWeather whole = history.slice(from.plusYears(1), to);
-    return new FarmWeather(skies, Climate.of(whole), record, place);
+    return new FarmWeather(key, skies, Climate.of(whole), record, place);
   }
 
   /** The stations of a farm. */

@@ -75,9 +75,7 @@ final class AutumnJobs {
     LocalDate opens =
         window.opens().day().isAfter(frame.start()) ? window.opens().day() : frame.start();
     double[] odds =
-        frame
-            .worths()
-            .seeding(frame, cover, method, f.crop(), purpose, opens, window.closes().day());
+        frame.worths().seeding(frame, cover, method, f, purpose, opens, window.closes().day());
     int first = frame.index(opens);
     boolean free = method.when() != SeedingMethod.When.AFTER_HARVEST;
     int last = Math.min(frame.days() - 1, frame.index(window.closes().day()));

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 final class SpringJobs {
   private static final int EARLIER_DAYS = 10;
   private static final int LATER_DAYS = 14;
+  private static final int WAIT_FOR_GROUND_DAYS = 14;
   private static final double LOOK_H = 0.5;
   private static final double STOCK_H = 2;
 
@@ -52,18 +53,18 @@ final class SpringJobs {
     int plant = plants && (greenFirst || !ends) ? plant(f, null) : -1;
     int end = -1;
     if (ends) {
-      After after =
-          plant >= 0 && greenFirst ? new After(plant, -lag.most(), -lag.least() + 2) : null;
+      After after = plant >= 0 && greenFirst ? new After(plant, -lag.most(), -lag.least()) : null;
       end = ending(f, cover, purpose, way, Math.max(0, planned), after);
     }
     if (plants && plant < 0) {
-      plant(
-          f,
-          end < 0
-              ? null
-              : new After(end, Math.max(0, lag.least()), Math.max(lag.most(), lag.least()) + 14));
+      plant(f, end < 0 ? null : new After(end, Math.max(0, lag.least()), latest(lag)));
     }
     second(f, way, end, ends ? planned : -1);
+  }
+
+  /** A planter that goes with the roller goes with it; one that waits may wait for the ground. */
+  private static int latest(PlantingLag lag) {
+    return lag.least() > 0 ? lag.most() + WAIT_FOR_GROUND_DAYS : Math.max(0, lag.most());
   }
 
   private static @Nullable String work(EndingWay way) {
@@ -86,9 +87,7 @@ final class SpringJobs {
     int first = frame.clamp(planned - EARLIER_DAYS);
     int last = frame.clamp(planned + LATER_DAYS);
     double[] odds =
-        frame
-            .worths()
-            .ending(frame, cover, way, f.crop(), purpose, frame.day(first), frame.day(last));
+        frame.worths().ending(frame, cover, way, f, purpose, frame.day(first), frame.day(last));
     String work = work(way);
     List<JobList.Offer> offers = new ArrayList<>();
     // Stock is taken off by whoever has time.

@@ -1,12 +1,14 @@
 package nimblefurrow.server.work;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -15,6 +17,7 @@ import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.ending.OpenFollowUp;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
@@ -34,6 +37,13 @@ import org.springframework.stereotype.Component;
 @Component
 class WorkBuilder {
   static final int DAYS = 100;
+
+  /** A season that is still ahead is laid out whole: frost seeding and autumn lie far apart. */
+  private static final int DAYS_AHEAD = 300;
+
+  private static final int LEAD_DAYS = 14;
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   /** Where a field without a boundary is taken to lie, km from the middle of the farm. */
   static final Place SOMEWHERE = new Place(5, 5);
@@ -153,22 +163,61 @@ class WorkBuilder {
     List<Doer> doers = new ArrayList<>();
     shed.machines(farmId).forEach(m -> doers.add(Doer.of(m)));
     people.forEach(p -> doers.add(Doer.onFoot(p)));
-    LocalDate end = LocalDate.of(farm.seasonYear() + 1, 7, 31);
-    int days = (int) Math.max(1, Math.min(DAYS, ChronoUnit.DAYS.between(farm.today(), end) + 1));
-    WorkDays weather = WorkDays.of(planned.forecaster(), all, farm.today(), days);
-    JobFrame frame = new JobFrame(worths, doers, farm.today(), days, goalUsdPerHa, rules);
+    LocalDate start = start(farm, all, notes);
+    int days = days(farm, start);
+    WorkDays weather = WorkDays.of(planned.forecaster(), all, start, days);
+    JobFrame frame = new JobFrame(worths, doers, start, days, goalUsdPerHa, rules);
     JobList list = list(frame, farmId, kept, all);
     jobs(farmId, frame, list, all, told);
     List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame)).toList();
     List<WorkProblem.Machine> machines =
         doers.stream().map(d -> machine(d, people, persons, frame, weather, notes)).toList();
     return new Built(
-        new WorkProblem(farm.today(), days, persons, machines, list.jobs, USD_PER_KM, usdPerMove),
+        new WorkProblem(start, days, persons, machines, list.jobs, USD_PER_KM, usdPerMove),
         list.infos,
         doers,
         people,
         weather,
         notes);
+  }
+
+  /**
+   * Today, or where a season is planned ahead some weeks before its first work: there is nothing to
+   * lay out before that.
+   */
+  private static LocalDate start(FarmView farm, List<PlannedField> all, List<String> notes) {
+    LocalDate first = null;
+    for (PlannedField f : all) {
+      CoverPlan cover = f.cover();
+      if (cover == null) {
+        continue;
+      }
+      LocalDate clear = f.crop().day(f.crop().harvest().quantile(0.1));
+      LocalDate early = cover.seedOn().isBefore(clear) ? cover.seedOn() : clear;
+      first = first == null || early.isBefore(first) ? early : first;
+    }
+    LocalDate season = LocalDate.of(farm.seasonYear(), 1, 1);
+    LocalDate work = first == null ? season : first.minusDays(LEAD_DAYS);
+    LocalDate start = work.isBefore(season) ? season : work;
+    if (!start.isAfter(farm.today())) {
+      return farm.today();
+    }
+    notes.add(
+        "The first work of %d is still ahead: it is laid out from %s on."
+            .formatted(farm.seasonYear(), start.format(DAY)));
+    return start;
+  }
+
+  private static int days(FarmView farm, LocalDate start) {
+    LocalDate end = LocalDate.of(farm.seasonYear() + 1, 7, 31);
+    if (start.isAfter(end)) {
+      throw new Refused(
+          "season",
+          "The season of %d is over on %s: choose the season that is to be laid out."
+              .formatted(farm.seasonYear(), start.format(DAY)));
+    }
+    int most = start.isAfter(farm.today()) ? DAYS_AHEAD : DAYS;
+    return (int) Math.min(most, ChronoUnit.DAYS.between(start, end) + 1);
   }
 
   private List<PlannedField> of(FarmView customer, List<String> notes) {

@@ -56,7 +56,8 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
     for (int y = 0; y < skies.size(); y++) {
       Sky sky = skies.get(y);
       for (int d = 0; d < days; d++) {
-        int i = Math.min(sky.weather().days() - 1, sky.weather().indexOf(start.plusDays(d)));
+        int day = sky.weather().indexOf(start.plusDays(d));
+        int i = Math.max(0, Math.min(sky.weather().days() - 1, day));
         double wind = sky.weather().windMs(i);
         wings[y][d] = sky.weather().precipMm(i) < DRY_MM && !(wind > CALM_M_PER_S) ? 1 : 0;
         light[d] = Math.min(LONGEST_DAY_H, Math.max(6, sky.dayLengthH(i) - 1));

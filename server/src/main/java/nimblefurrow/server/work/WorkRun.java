@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -20,7 +21,10 @@ class WorkRun {
   double seconds;
   double usdPerMove;
   double goalUsdPerHa;
-  @Nullable Instant heartbeatAt;
+
+  /** Who works on it; every write of another is refused. */
+  @Nullable UUID owner;
+
   double progress;
 
   @Column(name = "value")
@@ -32,6 +36,10 @@ class WorkRun {
   WorkViews.@Nullable Proposal result;
 
   @Nullable String trouble;
+
+  /** What it was laid out under; null until it is taken on. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable Map<String, String> seen;
 
   @JdbcTypeCode(SqlTypes.JSON)
   List<String> reasons = List.of();

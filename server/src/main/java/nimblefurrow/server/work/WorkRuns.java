@@ -1,10 +1,13 @@
 package nimblefurrow.server.work;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
@@ -13,24 +16,32 @@ interface WorkRuns extends JpaRepository<WorkRun, UUID> {
 
   Optional<WorkRun> findFirstByFarmIdAndStateIn(UUID farmId, List<String> states);
 
-  /** One that waits, or whose server has gone silent; held so that no other server takes it. */
+  /** How many wait that were asked for earlier. */
+  @Query("select count(r) from WorkRun r where r.state = 'waiting' and r.askedAt < :askedAt")
+  int ahead(Instant askedAt);
+
+  /** Takes a laying-out on; nothing when it is over. Who had it before has it no longer. */
+  @Modifying
   @Query(
-      nativeQuery = true,
-      value =
-          "select * from work_run where state = 'waiting'"
-              + " or (state = 'running' and heartbeat_at < :silent)"
-              + " order by asked_at limit 1 for update skip locked")
-  Optional<WorkRun> next(Instant silent);
+      "update WorkRun r set r.owner = :owner, r.state = 'running'"
+          + " where r.id = :id and r.state in ('waiting', 'running')")
+  int take(UUID id, UUID owner);
 
   @Modifying
   @Query("update WorkRun r set r.stop = true where r.id = :id and r.farmId = :farmId")
   int stop(UUID farmId, UUID id);
 
+  /** Tells how far it is; nothing when it is another's, or over. */
   @Modifying
   @Query(
-      "update WorkRun r set r.heartbeatAt = :now, r.progress = :progress, r.money = :money"
-          + " where r.id = :id")
-  void beat(UUID id, Instant now, double progress, @org.jspecify.annotations.Nullable Double money);
+      "update WorkRun r set r.progress = :progress, r.money = :money"
+          + " where r.id = :id and r.owner = :owner and r.state = 'running'")
+  int beat(UUID id, UUID owner, double progress, @Nullable Double money);
+
+  /** Held until it is written, if it is still the owner's. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select r from WorkRun r where r.id = :id and r.owner = :owner and r.state = 'running'")
+  Optional<WorkRun> held(UUID id, UUID owner);
 
   @Query("select r.stop from WorkRun r where r.id = :id")
   boolean stopped(UUID id);

@@ -1,5 +1,6 @@
 package nimblefurrow.server.work;
 
+import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -43,6 +44,8 @@ class WorkService {
   private final CrewService crew;
   private final HireService hire;
   private final PinService pins;
+  private final Circumstances circumstances;
+  private final SchedulerClient scheduler;
   private final Clock clock;
 
   WorkService(
@@ -57,6 +60,8 @@ class WorkService {
       CrewService crew,
       HireService hire,
       PinService pins,
+      Circumstances circumstances,
+      SchedulerClient schedulerClient,
       Clock clock) {
     this.items = items;
     this.runs = runs;
@@ -69,6 +74,8 @@ class WorkService {
     this.crew = crew;
     this.hire = hire;
     this.pins = pins;
+    this.circumstances = circumstances;
+    this.scheduler = schedulerClient;
     this.clock = clock;
   }
 
@@ -139,7 +146,7 @@ class WorkService {
   @Transactional
   WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who, List<String> reasons) {
     WorkRun active = runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).orElse(null);
-    if (active != null) {
+    if (active != null && (!reasons.isEmpty() || !overtakes(active))) {
       return view(active);
     }
     double seconds = in.seconds() == null ? USUAL_SECONDS : in.seconds();
@@ -151,10 +158,6 @@ class WorkService {
     if (!(move >= 0 && move <= 1e6 && goal >= 0 && goal <= 1e5)) {
       throw new Refused("usdPerMove", "Prices are 0 or more, and less than a farm.");
     }
-    if (reasons.isEmpty()) {
-      // Whoever asks knows what has changed.
-      seens.deleteById(farmId);
-    }
     WorkRun run = new WorkRun();
     run.id = UUID.randomUUID();
     run.farmId = farmId;
@@ -165,7 +168,22 @@ class WorkService {
     run.usdPerMove = move;
     run.goalUsdPerHa = goal;
     run.reasons = reasons;
-    return view(runs.saveAndFlush(run));
+    runs.saveAndFlush(run);
+    scheduler.scheduleIfNotExists(WorkScheduling.task(run.id), run.askedAt);
+    return view(run);
+  }
+
+  /**
+   * Whoever asks now knows more than a laying-out that the program began by itself: that one gives
+   * way, and its worker finds it is not its own any more.
+   */
+  private boolean overtakes(WorkRun active) {
+    if (!active.askedBy.equals(WorkWatcher.BY_ITSELF)) {
+      return false;
+    }
+    active.state = "stopped";
+    runs.saveAndFlush(active);
+    return true;
   }
 
   /** Whether a laying-out waits or runs. */
@@ -177,7 +195,7 @@ class WorkService {
   /** The last laying-out; nothing when there was none. */
   @Transactional(readOnly = true)
   WorkViews.@Nullable RunView last(UUID farmId) {
-    return runs.findFirstByFarmIdOrderByAskedAtDesc(farmId).map(WorkService::view).orElse(null);
+    return runs.findFirstByFarmIdOrderByAskedAtDesc(farmId).map(this::view).orElse(null);
   }
 
   /** Stops a laying-out; what it has found is shown. */
@@ -188,9 +206,19 @@ class WorkService {
     }
   }
 
-  private static WorkViews.RunView view(WorkRun r) {
+  private WorkViews.RunView view(WorkRun r) {
     return new WorkViews.RunView(
-        r.id, r.state, r.askedBy, r.seconds, r.progress, r.money, r.trouble, r.reasons, r.result);
+        r.id,
+        r.state,
+        r.askedBy,
+        r.seconds,
+        r.state.equals("waiting") ? runs.ahead(r.askedAt) : 0,
+        r.progress,
+        r.money,
+        r.trouble,
+        r.reasons,
+        since(r),
+        r.result);
   }
 
   /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
@@ -198,6 +226,17 @@ class WorkService {
   WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
     WorkRun run = proposed(farmId, in.runId());
     WorkViews.Proposal proposal = Objects.requireNonNull(run.result);
+    List<String> since = since(run);
+    if (!since.isEmpty()) {
+      throw new Refused(
+          "runId",
+          "This was laid out before something changed: %s Lay it out again, then keep it."
+              .formatted(since.get(0)));
+    }
+    WorkSeen seen = new WorkSeen();
+    seen.farmId = farmId;
+    seen.seen = Objects.requireNonNull(run.seen);
+    seens.save(seen);
     remember(farmId);
     Set<String> wanted =
         in.keys() == null
@@ -229,6 +268,13 @@ class WorkService {
     }
     items.flush();
     return work(farmId);
+  }
+
+  /** What has changed since a proposal was laid out. */
+  private List<String> since(WorkRun run) {
+    return run.seen == null || run.result == null
+        ? List.of()
+        : Circumstances.changes(run.seen, circumstances.of(run.farmId));
   }
 
   private WorkRun proposed(UUID farmId, UUID runId) {

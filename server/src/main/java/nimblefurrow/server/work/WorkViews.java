@@ -102,17 +102,21 @@ final class WorkViews {
   /**
    * A laying-out.
    *
+   * @param ahead how many others wait that were asked for earlier
    * @param reasons why the program laid out again by itself; none when someone asked
+   * @param since what has changed since it was laid out: then it cannot be kept
    */
   record RunView(
       UUID id,
       String state,
       String askedBy,
       double seconds,
+      int ahead,
       double progress,
       @Nullable Double value,
       @Nullable String trouble,
       List<String> reasons,
+      List<String> since,
       @Nullable Proposal proposal) {}
 
   /** What to lay out, for how long, and at what prices. */

@@ -6,7 +6,6 @@ import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -39,7 +38,6 @@ class WorkWatcher {
   }
 
   /** Looks at every farm that has a plan with something left to do. */
-  @Scheduled(fixedDelayString = "${nimble-furrow.watch-ms}")
   void look() {
     for (UUID farmId : items.farmsAtWork()) {
       try {

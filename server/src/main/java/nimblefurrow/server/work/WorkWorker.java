@@ -1,10 +1,9 @@
 package nimblefurrow.server.work;
 
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import nimblefurrow.core.schedule.Annealing;
 import nimblefurrow.core.schedule.Greedy;
@@ -12,86 +11,98 @@ import nimblefurrow.core.schedule.PlanCheck;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkPlanner;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Takes layings-out from the database one at a time. A server that goes silent loses its run to
- * another, or to itself after a restart.
+ * Works on layings-out that the scheduler hands it. Each taking makes an owner of its own: a server
+ * that was silent, and whose work another took up, can write nothing of it any more.
  */
 @Component
 class WorkWorker {
   private static final Logger LOG = LoggerFactory.getLogger(WorkWorker.class);
-  private static final Duration SILENT = Duration.ofSeconds(20);
   private static final double BUILDING = 0.3;
   private static final long BEAT_MS = 400;
 
   private final WorkRuns runs;
   private final WorkQuestions questions;
+  private final Circumstances circumstances;
   private final TransactionTemplate transaction;
-  private final Clock clock;
   private final WorkPlanner planner = new Annealing();
 
-  WorkWorker(WorkRuns runs, WorkQuestions questions, TransactionTemplate transaction, Clock clock) {
+  WorkWorker(
+      WorkRuns runs,
+      WorkQuestions questions,
+      Circumstances circumstances,
+      TransactionTemplate transaction) {
     this.runs = runs;
     this.questions = questions;
+    this.circumstances = circumstances;
     this.transaction = transaction;
-    this.clock = clock;
   }
 
-  @Scheduled(fixedDelay = 300)
-  void takeOne() {
-    List<WorkRun> taken = new ArrayList<>();
-    transaction.executeWithoutResult(
-        status ->
-            runs.next(Instant.now(clock).minus(SILENT))
-                .ifPresent(
-                    r -> {
-                      r.state = "running";
-                      r.heartbeatAt = Instant.now(clock);
-                      taken.add(r);
-                    }));
-    taken.forEach(this::run);
+  /** Someone else has taken it up, or it is over. */
+  private static final class Lost extends RuntimeException {
+    private static final long serialVersionUID = 1;
   }
 
-  private void run(WorkRun run) {
+  /** Lays out; what is over already is left alone. */
+  void run(UUID id) {
+    UUID owner = UUID.randomUUID();
+    Optional<WorkRun> taken =
+        Objects.requireNonNull(
+            transaction.execute(
+                status -> runs.take(id, owner) == 0 ? Optional.empty() : begun(id)));
+    taken.ifPresent(run -> work(run, owner));
+  }
+
+  private Optional<WorkRun> begun(UUID id) {
+    Optional<WorkRun> run = runs.findById(id);
+    run.ifPresent(r -> r.seen = circumstances.of(r.farmId));
+    return run;
+  }
+
+  private void work(WorkRun run, UUID owner) {
     try {
-      WorkViews.Proposal proposal = lay(run);
-      finish(run, runs.stopped(run.id) ? "stopped" : "done", proposal, null);
+      WorkViews.Proposal proposal = lay(run, owner);
+      finish(run, owner, runs.stopped(run.id) ? "stopped" : "done", proposal, null);
+    } catch (Lost lost) {
+      LOG.info("a laying-out went to another");
+    } catch (Refused | InputProblem | NotFound said) {
+      finish(run, owner, "failed", null, said.getMessage());
     } catch (RuntimeException e) {
-      LOG.warn("a laying-out failed", e);
-      boolean said = e instanceof IllegalArgumentException || e instanceof InputProblem;
-      String sentence = said ? e.getMessage() : null;
-      finish(
-          run,
-          "failed",
-          null,
-          sentence == null ? "Something broke; nothing was changed." : sentence);
+      LOG.error("a laying-out failed", e);
+      finish(run, owner, "failed", null, "Something broke; nothing was changed.");
     }
   }
 
   private void finish(
-      WorkRun run, String state, WorkViews.@Nullable Proposal proposal, @Nullable String trouble) {
+      WorkRun run,
+      UUID owner,
+      String state,
+      WorkViews.@Nullable Proposal proposal,
+      @Nullable String trouble) {
     transaction.executeWithoutResult(
-        status -> {
-          WorkRun stored = runs.findById(run.id).orElse(null);
-          if (stored != null) {
-            stored.state = state;
-            stored.progress = 1;
-            stored.result = proposal;
-            stored.money = proposal == null ? null : proposal.value();
-            stored.trouble = trouble;
-          }
-        });
+        status ->
+            runs.held(run.id, owner)
+                .ifPresent(
+                    stored -> {
+                      stored.state = state;
+                      stored.progress = 1;
+                      stored.result = proposal;
+                      stored.money = proposal == null ? null : proposal.value();
+                      stored.trouble = trouble;
+                    }));
   }
 
-  private WorkViews.Proposal lay(WorkRun run) {
-    Pulse pulse = new Pulse(run);
+  private WorkViews.Proposal lay(WorkRun run, UUID owner) {
+    Pulse pulse = new Pulse(run, owner);
     WorkBuilder.Built b =
         questions.built(
             run.farmId,
@@ -125,11 +136,13 @@ class WorkWorker {
   /** Tells the database now and then that the run goes on, and hears whether to stop. */
   private final class Pulse {
     private final WorkRun run;
+    private final UUID owner;
     private long last;
     private volatile boolean stopped;
 
-    Pulse(WorkRun run) {
+    Pulse(WorkRun run, UUID owner) {
       this.run = run;
+      this.owner = owner;
     }
 
     synchronized boolean beat(double progress, @Nullable Double money) {
@@ -138,7 +151,9 @@ class WorkWorker {
         last = now;
         transaction.executeWithoutResult(
             status -> {
-              runs.beat(run.id, Instant.now(clock), progress, money);
+              if (runs.beat(run.id, owner, progress, money) == 0) {
+                throw new Lost();
+              }
               stopped = runs.stopped(run.id);
             });
       }

@@ -1,69 +1,87 @@
 package nimblefurrow.server.work;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.WorkWorth;
-import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.support.Memory;
+import nimblefurrow.server.weather.WeatherStamp;
 import org.springframework.stereotype.Component;
 
 /**
  * Shares of goals by day, each run through the model once: the same plan is asked after, walked
- * through all years and laid out again many times a day. Crops stand for their weather, by
- * identity.
+ * through all years and laid out again many times a day.
  */
 @Component
 class Worths {
-  private static final int MOST = 4000;
+  private static final long KEY_BYTES = 600;
 
   private final Forecaster forecaster;
-  private final Cache<Seeding, double[]> seedings = Caffeine.newBuilder().maximumSize(MOST).build();
-  private final Cache<Ending, double[]> endings = Caffeine.newBuilder().maximumSize(MOST).build();
+  private final Memory memory;
 
-  Worths(PlannedFields planned) {
+  Worths(PlannedFields planned, Memory memory) {
     forecaster = planned.forecaster();
+    this.memory = memory;
   }
 
   private record Seeding(
-      CropSeasons crop,
+      WeatherStamp stamp,
+      CashCrop crop,
       CoverPlan cover,
       SeedingMethod method,
       Purpose purpose,
       LocalDate start,
       int days,
       LocalDate opens,
-      LocalDate closes) {}
+      LocalDate closes)
+      implements WeatherStamp.Stamped {}
 
   private record Ending(
-      CropSeasons crop,
+      WeatherStamp stamp,
+      CashCrop crop,
       CoverPlan cover,
       EndingWay way,
       Purpose purpose,
       LocalDate start,
       int days,
       LocalDate from,
-      LocalDate to) {}
+      LocalDate to)
+      implements WeatherStamp.Stamped {}
+
+  private static long bytes(double[] shares) {
+    return KEY_BYTES + (long) shares.length * Double.BYTES;
+  }
 
   /** By the day of seeding. */
   double[] seeding(
       JobFrame frame,
       CoverPlan cover,
       SeedingMethod method,
-      CropSeasons crop,
+      PlannedField f,
       Purpose purpose,
       LocalDate opens,
       LocalDate closes) {
-    return seedings.get(
-        new Seeding(crop, cover, method, purpose, frame.start(), frame.days(), opens, closes),
+    return memory.get(
+        new Seeding(
+            f.weather().stamp(),
+            f.crop().crop(),
+            cover,
+            method,
+            purpose,
+            frame.start(),
+            frame.days(),
+            opens,
+            closes),
+        Worths::bytes,
         k ->
             WorkWorth.seeding(
-                forecaster, cover, method, crop, purpose, k.start(), k.days(), opens, closes));
+                forecaster, cover, method, f.crop(), purpose, k.start(), k.days(), opens, closes));
   }
 
   /** By the day of ending. */
@@ -71,13 +89,24 @@ class Worths {
       JobFrame frame,
       CoverPlan cover,
       EndingWay way,
-      CropSeasons crop,
+      PlannedField f,
       Purpose purpose,
       LocalDate from,
       LocalDate to) {
-    return endings.get(
-        new Ending(crop, cover, way, purpose, frame.start(), frame.days(), from, to),
+    return memory.get(
+        new Ending(
+            f.weather().stamp(),
+            f.crop().crop(),
+            cover,
+            way,
+            purpose,
+            frame.start(),
+            frame.days(),
+            from,
+            to),
+        Worths::bytes,
         k ->
-            WorkWorth.ending(forecaster, cover, crop, purpose, way, k.start(), k.days(), from, to));
+            WorkWorth.ending(
+                forecaster, cover, f.crop(), purpose, way, k.start(), k.days(), from, to));
   }
 }

@@ -1,0 +1,106 @@
+package nimblefurrow.server;
+
+import java.io.File;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.concurrent.TimeUnit;
+
+/** A server in a process of its own, with the demo farm on a database of its own. */
+final class Apart implements AutoCloseable {
+  private static final int TRIES = 600;
+
+  private final Process process;
+  private final String address;
+  private final Path folder;
+
+  private Apart(Process process, String address, Path folder) {
+    this.process = process;
+    this.address = address;
+    this.folder = folder;
+  }
+
+  /**
+   * Starts one and waits until it answers.
+   *
+   * @param options of the Java machine
+   */
+  static Apart start(String name, String... options) throws Exception {
+    String base = Objects.requireNonNull(System.getenv("NF_TEST_DB_URL"));
+    String user = System.getenv("NF_TEST_DB_USER");
+    String password = System.getenv("NF_TEST_DB_PASSWORD");
+    String database = base.substring(base.lastIndexOf('/') + 1) + "_" + name;
+    try (Connection connection = DriverManager.getConnection(base, user, password);
+        Statement statement = connection.createStatement()) {
+      statement.execute("drop database if exists \"" + database + "\" with (force)");
+      statement.execute("create database \"" + database + "\"");
+    }
+    Path folder = Files.createTempDirectory("nimble-furrow-" + name);
+    int port;
+    try (java.net.ServerSocket free = new java.net.ServerSocket(0)) {
+      port = free.getLocalPort();
+    }
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(List.of(options));
+    command.addAll(List.of("-cp", System.getProperty("java.class.path")));
+    command.add(NimbleFurrow.class.getName());
+    command.add("--server.port=" + port);
+    command.add(
+        "--spring.datasource.url=" + base.substring(0, base.lastIndexOf('/') + 1) + database);
+    command.add("--nimble-furrow.demo=true");
+    command.add("--nimble-furrow.demo-token-file=" + folder.resolve("token"));
+    ProcessBuilder builder = new ProcessBuilder(command);
+    builder.environment().put("NF_DB_USER", user);
+    builder.environment().put("NF_DB_PASSWORD", password);
+    builder.redirectErrorStream(true).redirectOutput(folder.resolve("log").toFile());
+    builder.directory(new File("."));
+    Apart apart = new Apart(builder.start(), "http://127.0.0.1:" + port, folder);
+    apart.await();
+    return apart;
+  }
+
+  private void await() throws Exception {
+    HttpRequest ask = HttpRequest.newBuilder(URI.create(address + "/api/session")).build();
+    for (int i = 0; i < TRIES && process.isAlive(); i++) {
+      try {
+        HttpClient.newHttpClient().send(ask, BodyHandlers.discarding());
+        return;
+      } catch (java.io.IOException e) {
+        Thread.sleep(200);
+      }
+    }
+    throw new AssertionError("it did not start: " + Files.readString(log()));
+  }
+
+  /** The demo's owner. */
+  Api owner() throws Exception {
+    return Api.withToken(address, Files.readString(folder.resolve("token")).strip());
+  }
+
+  boolean alive() {
+    return process.isAlive();
+  }
+
+  /** All it said. */
+  Path log() {
+    return folder.resolve("log");
+  }
+
+  @Override
+  public void close() throws Exception {
+    process.destroy();
+    if (!process.waitFor(20, TimeUnit.SECONDS)) {
+      process.destroyForcibly();
+    }
+  }
+}
