@@ -12,7 +12,8 @@ const router = useRouter()
 const theme = useTheme()
 const ready = ref(false)
 const trouble = ref('')
-const open = computed(() => ['/sign-in', '/first-run'].includes(route.path))
+const invited = computed(() => route.path.startsWith('/invite/'))
+const open = computed(() => ['/sign-in', '/first-run'].includes(route.path) || invited.value)
 
 onMounted(async () => {
   const wanted = localStorage.getItem('theme')
@@ -31,7 +32,7 @@ onMounted(async () => {
 /** Sends people to the page they need first. */
 function direct() {
   const state = session.state
-  if (!state) return
+  if (!state || invited.value) return
   if (state.signedIn && open.value) void router.replace('/season')
   else if (state.firstRun && !state.demo && route.path !== '/first-run')
     void router.replace('/first-run')

@@ -5,6 +5,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/season' },
     { path: '/sign-in', component: () => import('./views/SignIn.vue') },
+    { path: '/invite/:secret', component: () => import('./views/InvitePage.vue') },
     { path: '/first-run', component: () => import('./views/FirstRun.vue') },
     { path: '/season', component: () => import('./views/SeasonPage.vue') },
     { path: '/fields', component: () => import('./views/FieldsPage.vue') },

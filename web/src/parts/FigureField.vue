@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useSession } from '../session'
 import { shown, toSi, unitName, type Unit } from '../words/units'
+import { readNumber } from '../words/numbers'
 
 /** A number typed in the reader's unit and held in SI; undefined while nothing sensible is typed. */
 const value = defineModel<number | undefined>()
@@ -15,10 +16,8 @@ const said = computed(() => {
   return name ? `${props.label}, ${name}` : props.label
 })
 
-function number(text: string): number | undefined {
-  const n = Number(text.replace(',', '.'))
-  return text.trim() === '' || !Number.isFinite(n) ? undefined : n
-}
+const problem = computed(() => readNumber(typed.value, session.units).problem)
+const number = (text: string) => readNumber(text, session.units).value
 
 // What stands in the field is rewritten only when the value came from elsewhere.
 watch(
@@ -49,7 +48,7 @@ function set(text: string) {
     :model-value="typed"
     :label="said"
     inputmode="decimal"
-    :error-messages="error"
+    :error-messages="problem || error"
     @update:model-value="set"
   />
 </template>

@@ -6,20 +6,15 @@ import { api, ask, type Schemas } from '../api/client'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayDay } from '../words/days'
+import FarmMembers from './account/FarmMembers.vue'
+import PasswordForm from './account/PasswordForm.vue'
 
 const session = useSession()
 const router = useRouter()
 const theme = useTheme()
 const tokens = ref<Schemas['TokenView'][]>([])
-const members = ref<Schemas['MemberView'][]>([])
 const made = ref<Schemas['NewToken'] | null>(null)
 const tokenName = ref('')
-const member = ref({ email: '', role: 'operator', name: '', password: '' })
-const roles = [
-  { title: 'owner: plans', value: 'owner' },
-  { title: 'operator: logs work and counts', value: 'operator' },
-  { title: 'viewer: sees', value: 'viewer' },
-]
 const farmForm = ref({ name: session.farm?.name ?? '', seasonYear: session.farm?.seasonYear ?? 0 })
 const farmPath = () => ({ farmId: session.farm?.id ?? '' })
 
@@ -33,9 +28,6 @@ async function guard(work: () => Promise<unknown>) {
 const load = () =>
   guard(async () => {
     tokens.value = await ask(api.GET('/api/account/tokens'))
-    members.value = await ask(
-      api.GET('/api/farms/{farmId}/members', { params: { path: farmPath() } }),
-    )
   })
 const make = () =>
   guard(async () => {
@@ -49,34 +41,13 @@ const revoke = (id: string) =>
     if (made.value?.id === id) made.value = null
     await load()
   })
-const invite = () =>
-  guard(async () => {
-    const m = member.value
-    members.value = await ask(
-      api.POST('/api/farms/{farmId}/members', {
-        params: { path: farmPath() },
-        body: {
-          email: m.email,
-          role: m.role,
-          name: m.name || undefined,
-          password: m.password || undefined,
-        },
-      }),
-    )
-    member.value = { email: '', role: 'operator', name: '', password: '' }
-  })
-const remove = (id: string) =>
-  guard(async () => {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/members/{accountId}', {
-        params: { path: { ...farmPath(), accountId: id } },
-      }),
-    )
-    await load()
-  })
 const saveFarm = () =>
   guard(async () => {
-    const body = { name: farmForm.value.name, seasonYear: Number(farmForm.value.seasonYear) }
+    const body = {
+      version: session.farm?.version,
+      name: farmForm.value.name,
+      seasonYear: Number(farmForm.value.seasonYear),
+    }
     await ask(api.PUT('/api/farms/{farmId}', { params: { path: farmPath() }, body }))
     session.farms = await ask(api.GET('/api/farms'))
     notice.show('Farm saved.')
@@ -157,39 +128,8 @@ onMounted(load)
         <v-btn type="submit" variant="outlined">Save</v-btn>
       </form>
     </section>
-    <section class="card mb-4">
-      <h2 class="mb-2">Who works on {{ session.farm?.name }}</h2>
-      <table class="plain">
-        <tbody>
-          <tr v-for="m in members" :key="m.id">
-            <td>{{ m.name }}</td>
-            <td class="muted">{{ m.email }}</td>
-            <td>{{ m.role }}</td>
-            <td class="n">
-              <button
-                v-if="session.owner && m.email !== session.state?.email"
-                class="rust"
-                @click="remove(m.id)"
-              >
-                Take off
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <form v-if="session.owner" class="grid mt-4" @submit.prevent="invite">
-        <v-text-field v-model="member.email" label="E-mail" type="email" />
-        <v-select v-model="member.role" label="May" :items="roles" />
-        <v-text-field v-model="member.name" label="Name, if new here" />
-        <v-text-field
-          v-model="member.password"
-          label="First password, if new here"
-          type="password"
-          autocomplete="new-password"
-        />
-        <v-btn type="submit" variant="outlined" :disabled="!member.email">Let in</v-btn>
-      </form>
-    </section>
+    <FarmMembers />
+    <PasswordForm />
     <section class="card">
       <h2 class="mb-1">Tokens for scripts</h2>
       <p class="muted mb-3">
@@ -226,11 +166,6 @@ onMounted(load)
 </template>
 
 <style scoped>
-.grid {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
 .made {
   border: 1px solid var(--leaf);
   border-radius: 8px;
@@ -243,10 +178,5 @@ code {
   background: var(--rule);
   border-radius: 4px;
   padding: 1px 5px;
-}
-@media (max-width: 600px) {
-  .grid {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

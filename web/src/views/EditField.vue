@@ -6,6 +6,7 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { shown, toSi, unitName } from '../words/units'
 import { crops, drainages, items, soils } from './field/names'
+import { readNumber } from '../words/numbers'
 
 type Input = Schemas['FieldInput']
 const session = useSession()
@@ -70,8 +71,9 @@ onMounted(async () => {
   }
 })
 
-/** A number as typed, with a decimal point or comma; empty is 0, anything else is not a number. */
-const number = (typed: string) => Number(typed.trim().replace(',', '.'))
+/** A number as typed; empty is 0, anything else is not a number. */
+const number = (typed: string) =>
+  typed.trim() === '' ? 0 : (readNumber(typed, session.units).value ?? NaN)
 const blankText = (value: unknown) =>
   value === undefined || value === null || String(value).trim() === ''
 
@@ -92,7 +94,10 @@ async function save() {
     ...(area.value.trim() && !Number.isFinite(given) ? [['givenAreaHa', area.value]] : []),
     ...(Number.isFinite(slope) ? [] : [['slopePercent', form.value.slopePercent]]),
     ...maturities(),
-  ].map(([at, typed]) => ({ path: String(at), message: `“${typed}” is not a number.` }))
+  ].map(([at, typed]) => ({
+    path: String(at),
+    message: readNumber(String(typed), session.units).problem,
+  }))
   if (unread.length) {
     wrong.value = new Refusal(422, unread[0]!.message, unread)
     busy.value = false
@@ -103,7 +108,9 @@ async function save() {
     plantedOn: c.plantedOn || undefined,
     harvestOn: c.harvestOn || undefined,
     maturity:
-      c.maturity === undefined || String(c.maturity) === '' ? undefined : Number(c.maturity),
+      c.maturity === undefined || String(c.maturity) === ''
+        ? undefined
+        : number(String(c.maturity)),
     rowSpacingM: c.rowSpacingM,
   })
   const body: Input = {

@@ -16,6 +16,7 @@ import PriceBench from './bench/PriceBench.vue'
 import RowsBench from './bench/RowsBench.vue'
 import RunningBench from './bench/RunningBench.vue'
 import TriesBench from './bench/TriesBench.vue'
+import { newId } from '../words/ids'
 
 /** One machine on the bench: set it, and keep what was found. */
 const session = useSession()
@@ -45,7 +46,7 @@ async function load() {
 onMounted(load)
 
 async function keep(found: Found) {
-  const id = crypto.randomUUID()
+  const id = newId()
   try {
     await ask(
       api.PUT('/api/farms/{farmId}/calibrations/{calibrationId}', {

@@ -8,6 +8,8 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sentence } from '../words/reasons'
 import { toSi, type Unit } from '../words/units'
+import { newId } from '../words/ids'
+import { readNumber } from '../words/numbers'
 
 interface Row {
   species: string
@@ -126,10 +128,9 @@ async function enter(part: { totalKgPerHa?: number; liveSeedsPerM2?: number }, s
 }
 /** What was typed, once it is finished. */
 function typed(e: Event, unit: Unit): number | undefined {
-  const text = (e.target as HTMLInputElement).value.replace(',', '.')
-  return text.trim() === '' || !Number.isFinite(Number(text))
-    ? undefined
-    : toSi(Number(text), unit, session.units)
+  const read = readNumber((e.target as HTMLInputElement).value, session.units)
+  if (read.problem) notice.show(read.problem)
+  return read.value === undefined ? undefined : toSi(read.value, unit, session.units)
 }
 const massShares = () => answer.value?.components.map((c) => c.shareByMass) ?? []
 const countShares = () => answer.value?.components.map((c) => c.shareByCount) ?? []
@@ -207,7 +208,7 @@ const lotItems = (species: string) => [
 
 async function keep() {
   const mix = {
-    id: kept.value?.id ?? crypto.randomUUID(),
+    id: kept.value?.id ?? newId(),
     version: kept.value?.version,
     name: name.value,
     components: rows.value.map((r) => ({

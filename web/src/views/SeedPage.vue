@@ -6,6 +6,7 @@ import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
 import LotForm from './seed/LotForm.vue'
 import OwnSpecies from './seed/OwnSpecies.vue'
+import { newId } from '../words/ids'
 
 /** Seed: what to buy, what is in the bin, and the farm's mixes. */
 const session = useSession()
@@ -41,7 +42,7 @@ onMounted(load)
 
 function fresh(): Schemas['LotView'] {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     species: 'cereal_rye',
     variety: '',
     lotNo: '',

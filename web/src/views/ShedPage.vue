@@ -4,6 +4,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { useSession } from '../session'
 import { sentence } from '../words/reasons'
 import MachineForm from './bench/MachineForm.vue'
+import { newId } from '../words/ids'
 
 /** The shed: what there is to seed with, and what was found when it was last set. */
 const session = useSession()
@@ -25,7 +26,7 @@ onMounted(load)
 
 function fresh(): Schemas['MachineView'] {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     name: '',
     kind: '',
     work: ['seed'],

@@ -4,6 +4,8 @@ import { api, ask, Refusal, type Schemas, sendFile } from '../api/client'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
+import { readNumber } from '../words/numbers'
+import { toSi } from '../words/units'
 
 const session = useSession()
 const stations = ref<Schemas['StationView'][] | null>(null)
@@ -41,15 +43,18 @@ async function guard(work: () => Promise<void>) {
 
 const add = () =>
   guard(async () => {
-    const latitudeDeg = Number(form.value.latitude.replace(',', '.'))
-    const typed = Number(form.value.elevation.replace(',', '.'))
-    if (!form.value.latitude.trim() || !Number.isFinite(latitudeDeg) || !Number.isFinite(typed)) {
+    const latitude = readNumber(form.value.latitude, session.units)
+    const elevation = readNumber(form.value.elevation, session.units)
+    if (latitude.value === undefined || elevation.value === undefined) {
       throw new Refusal(
         422,
-        'Latitude and elevation are numbers, such as 41.2 and 1,180 without the comma.',
+        latitude.problem ||
+          elevation.problem ||
+          'Give the station’s latitude and elevation: both bear on sun and water demand.',
       )
     }
-    const elevationM = session.units === 'us' ? typed * 0.3048 : typed
+    const latitudeDeg = latitude.value
+    const elevationM = toSi(elevation.value, 'M', session.units)
     await ask(
       api.POST('/api/farms/{farmId}/stations', {
         params: { path: path.value },

@@ -6,6 +6,7 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { toSi } from '../../words/units'
 import type { Found } from './found'
+import { readNumber } from '../../words/numbers'
 
 /** Seeds dug up: do they lie where they should? */
 const props = defineProps<{ species: string }>()
@@ -28,7 +29,7 @@ const depths = computed(() =>
     .trim()
     .split(/[\s;]+/)
     .filter((t) => t !== '')
-    .map((t) => toSi(Number(t.replace(',', '.')), 'MM', session.units))
+    .map((t) => toSi(readNumber(t, session.units).value ?? NaN, 'MM', session.units))
     .filter((n) => Number.isFinite(n)),
 )
 const { answer, trouble } = useAnswer(

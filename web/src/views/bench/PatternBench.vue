@@ -5,6 +5,7 @@ import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import type { Found } from './found'
+import { readNumber } from '../../words/numbers'
 
 /** Trays across the swath: how wide can passes lie apart? */
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
@@ -19,7 +20,7 @@ const trays = computed(() =>
   text.value
     .trim()
     .split(/[\s;]+/)
-    .map((t) => Number(t.replace(',', '.')))
+    .map((t) => readNumber(t, session.units).value ?? NaN)
     .filter((n) => Number.isFinite(n)),
 )
 

@@ -6,6 +6,7 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { sayFullDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { newId } from '../../words/ids'
 
 /** Where to begin with the planter, and what the digs found. */
 const props = defineProps<{ page: Schemas['EndingPage']; coverMgPerHa: number }>()
@@ -65,7 +66,7 @@ async function dig() {
   try {
     const kept = await ask(
       api.PUT('/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
-        params: { path: { ...path(), id: crypto.randomUUID() } },
+        params: { path: { ...path(), id: newId() } },
         body: {
           machineId: machine.value?.id,
           residue: residue.value,

@@ -6,6 +6,7 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import ProductForm from './ProductForm.vue'
+import { newId } from '../../words/ids'
 
 /** Products from their labels, tanks, and what stands against an entered limit. */
 const props = defineProps<{ page: Schemas['EndingPage']; endOn: string }>()
@@ -62,7 +63,7 @@ async function log() {
   try {
     await ask(
       api.PUT('/api/farms/{farmId}/fields/{fieldId}/sprays/{entryId}', {
-        params: { path: { ...path(), entryId: crypto.randomUUID() } },
+        params: { path: { ...path(), entryId: newId() } },
         body: body(),
       }),
     )
@@ -88,7 +89,7 @@ async function remove(p: Schemas['ProductView']) {
 }
 function fresh(): Schemas['ProductView'] {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     label: {
       name: '',
       active: '',

@@ -5,6 +5,7 @@ import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { newId } from '../../words/ids'
 
 /** What to look for after the ending; one tap takes it on. */
 const props = defineProps<{ fieldId: string; stamp: string }>()
@@ -33,7 +34,7 @@ async function take(item: Schemas['WatchItem']) {
   try {
     await ask(
       api.PUT('/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
-        params: { path: { ...path(), id: crypto.randomUUID() } },
+        params: { path: { ...path(), id: newId() } },
         body: {
           kind: item.kind,
           dueFrom: item.from,

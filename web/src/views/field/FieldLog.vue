@@ -6,6 +6,8 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import { toSi, unitName, type Unit } from '../../words/units'
+import { newId } from '../../words/ids'
+import { readNumber } from '../../words/numbers'
 
 const props = defineProps<{
   fieldId: string
@@ -86,10 +88,12 @@ async function load() {
 }
 
 async function add() {
+  const amount = readNumber(form.value.amount, session.units)
   try {
+    if (unit.value && amount.problem) throw new Error(amount.problem)
     await ask(
       api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-        params: { path: { ...path(), entryId: crypto.randomUUID() } },
+        params: { path: { ...path(), entryId: newId() } },
         body: {
           doneOn: form.value.doneOn,
           kind: form.value.kind,
@@ -98,8 +102,8 @@ async function add() {
           residual: form.value.kind === 'sprayed' ? form.value.residual || undefined : undefined,
           stage: form.value.kind === 'stage' ? form.value.stage || undefined : undefined,
           amount:
-            unit.value && form.value.amount.trim()
-              ? toSi(Number(form.value.amount.replace(',', '.')), unit.value, session.units)
+            unit.value && amount.value !== undefined
+              ? toSi(amount.value, unit.value, session.units)
               : undefined,
         },
       }),

@@ -5,6 +5,7 @@ import { useSession } from '../../session'
 import { plus } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import { shown, toSi, unitName, type Unit } from '../../words/units'
+import { readNumber } from '../../words/numbers'
 
 /** What is wanted of the cover, how much, by when and how surely. Undefined: the plan's purpose. */
 const goal = defineModel<Schemas['GoalInput']>()
@@ -41,8 +42,8 @@ function fill() {
 watch([what, () => props.purpose, () => session.units], fill, { immediate: true })
 
 watch([what, amount, day, tenths, unit], () => {
-  const value = Number(amount.value.replace(',', '.'))
-  if (amount.value.trim() === '' || !Number.isFinite(value)) return
+  const { value } = readNumber(amount.value, session.units)
+  if (value === undefined) return
   goal.value = {
     measure: what.value,
     purpose: what.value === 'purpose' ? props.purpose : undefined,

@@ -4,6 +4,7 @@ import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
 import { useSession } from '../../session'
 import { shown as inUnits, toSi, unitName } from '../../words/units'
 import { sentence } from '../../words/reasons'
+import { readNumber } from '../../words/numbers'
 
 const props = defineProps<{
   plan: PlanInput | null
@@ -37,7 +38,7 @@ watch(
   () => {
     rates.value = (props.plan?.components ?? []).map((c, i) => {
       const now = inUnits(c.rateKgPerHa, 'KG_PER_HA', session.units)
-      const typed = Number(rates.value[i])
+      const typed = readNumber(rates.value[i] ?? '', session.units).value ?? NaN
       return Math.abs(typed - now) < 0.005
         ? (rates.value[i] ?? '')
         : String(Math.round(now * 10) / 10)
@@ -48,8 +49,8 @@ watch(
 
 function setRate(i: number, typed: string) {
   rates.value[i] = typed
-  const value = Number(typed.replace(',', '.'))
-  if (!Number.isFinite(value) || typed.trim() === '') return
+  const { value } = readNumber(typed, session.units)
+  if (value === undefined) return
   const components = props.plan!.components.map((c, at) =>
     at === i ? { ...c, rateKgPerHa: toSi(value, 'KG_PER_HA', session.units) } : c,
   )

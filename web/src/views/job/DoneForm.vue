@@ -4,6 +4,7 @@ import { api, ask, type Refusal, type Schemas } from '../../api/client'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { newId } from '../../words/ids'
 
 /** Writing down what went out, and out of which lots. */
 const props = defineProps<{ job: Schemas['JobView']; machineId: string }>()
@@ -46,7 +47,7 @@ const taken = computed(() =>
 )
 
 // Kept while an answer is awaited: sending twice is the same seeding.
-let entryId = crypto.randomUUID()
+let entryId = newId()
 async function log() {
   try {
     const after = await ask(
@@ -69,7 +70,7 @@ async function log() {
         },
       }),
     )
-    entryId = crypto.randomUUID()
+    entryId = newId()
     refused.value = null
     seedKg.value = undefined
     words.value = ''

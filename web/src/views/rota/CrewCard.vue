@@ -4,6 +4,7 @@ import { api, ask, type Refusal, type Schemas } from '../../api/client'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { newId } from '../../words/ids'
 
 /** Who works, how long, and what they can run. */
 const session = useSession()
@@ -28,7 +29,7 @@ function edit(c: Schemas['CrewView']) {
 }
 function fresh(): Schemas['CrewView'] {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     name: '',
     machines: [],
     hoursPerDay: 10,

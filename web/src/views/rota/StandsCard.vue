@@ -32,10 +32,11 @@ function begin() {
   until.value = plus(from.value, 2)
 }
 async function put(machineId: string, out: Schemas['Out'] | undefined) {
+  const version = machines.value.find((m) => m.id === machineId)?.version
   await ask(
     api.PUT('/api/farms/{farmId}/machines/{machineId}/out', {
       params: { path: { farmId: farmId(), machineId } },
-      body: { out },
+      body: { version, out },
     }),
   )
   await load()

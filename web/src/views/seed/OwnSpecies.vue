@@ -4,6 +4,7 @@ import { api, ask, type Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import SpeciesForm from './SpeciesForm.vue'
+import { newId } from '../../words/ids'
 
 /** Species the table does not have, each grown like one it has. */
 const session = useSession()
@@ -25,7 +26,7 @@ function fresh(): Schemas['OwnSpeciesView'] {
   const model = session.choices!.species[0]!
   return {
     facts: {
-      id: `own_${crypto.randomUUID()}`,
+      id: `own_${newId()}`,
       like: model.id,
       name: '',
       seedsPerKg: model.seedsPerKg,

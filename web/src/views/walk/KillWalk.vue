@@ -9,6 +9,7 @@ import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
+import { newId } from '../../words/ids'
 
 /** Stems in marked frames, before the ending and some ten days after. */
 const props = defineProps<{ fieldId: string }>()
@@ -40,7 +41,7 @@ async function secondPass() {
           path: {
             farmId: session.farm?.id ?? '',
             fieldId: props.fieldId,
-            id: crypto.randomUUID(),
+            id: newId(),
           },
         },
         body: {

@@ -8,6 +8,7 @@ import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
+import { newId } from '../../words/ids'
 
 /** Hoops clipped and weighed wet, with a dry-down of one of them. */
 const props = defineProps<{ fieldId: string; wantedMgPerHa: number }>()
@@ -67,7 +68,7 @@ async function keep() {
           path: {
             farmId: session.farm?.id ?? '',
             fieldId: props.fieldId,
-            id: crypto.randomUUID(),
+            id: newId(),
           },
         },
         body: {

@@ -1,6 +1,7 @@
 import { api, ask, type Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { newId } from '../../words/ids'
 
 type Entry = Omit<Schemas['EntryInput'], 'doneOn'>
 
@@ -14,7 +15,7 @@ export function useFieldLog(fieldId: string) {
         await ask(
           api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
             params: {
-              path: { farmId: session.farm?.id ?? '', fieldId, entryId: crypto.randomUUID() },
+              path: { farmId: session.farm?.id ?? '', fieldId, entryId: newId() },
             },
             body: { doneOn: session.farm?.today ?? '', ...entry },
           }),

@@ -20,6 +20,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A client as scripts and browsers are: with a token, or with cookies. */
 public final class Api {
+  /** Of all who are let in by tests. */
+  public static final String PASSWORD = "long enough word";
+
   private static final JsonMapper JSON = JsonMapper.shared();
 
   private final String address;
@@ -96,6 +99,19 @@ public final class Api {
     return send(json(request(path)).PUT(BodyPublishers.ofString(text(body))));
   }
 
+  /** Any method with any body, or none. */
+  public Answer call(String method, String path, Object body) throws Exception {
+    HttpRequest.Builder request = request(path);
+    return body == null
+        ? send(request.method(method, BodyPublishers.noBody()))
+        : send(json(request).method(method, BodyPublishers.ofString(text(body))));
+  }
+
+  /** Text as it is, said to be JSON. */
+  public Answer raw(String method, String path, String body) throws Exception {
+    return send(json(request(path)).method(method, BodyPublishers.ofString(body)));
+  }
+
   /** Sends a file, with JSON parts beside it. */
   public Answer upload(String path, byte[] file, Map<String, Object> parts) throws Exception {
     String boundary = UUID.randomUUID().toString();
@@ -134,8 +150,37 @@ public final class Api {
   public String newFarm() throws Exception {
     JsonNode farm = post("/api/farms", Map.of("name", "Farm " + UUID.randomUUID())).ok().json();
     String path = "/api/farms/" + farm.get("id").asString();
-    put(path, Map.of("name", farm.get("name").asString(), "seasonYear", 2026)).ok();
+    season(path, 2026);
     return path;
+  }
+
+  /** Moves a farm to a season. */
+  public void season(String farm, int year) throws Exception {
+    for (JsonNode f : get("/api/farms").ok().json()) {
+      if (farm.endsWith(f.get("id").asString())) {
+        Map<String, Object> change = new LinkedHashMap<>();
+        change.put("version", f.get("version").asLong());
+        change.put("name", f.get("name").asString());
+        change.put("seasonYear", year);
+        put(farm, change).ok();
+      }
+    }
+  }
+
+  /** Someone new, let onto a farm through a link, in a browser of their own. */
+  public Api letIn(String farm, String role) throws Exception {
+    return letIn(farm, role, UUID.randomUUID() + "@orrin.example");
+  }
+
+  /** The same with an address one can sign in with again. */
+  public Api letIn(String farm, String role, String email) throws Exception {
+    JsonNode link = post(farm + "/invitations", Map.of("label", "Ilse", "role", role)).ok().json();
+    Api someone = new Api(address, null);
+    someone.get("/api/session");
+    Map<String, Object> account = Map.of("email", email, "name", "Ilse", "password", PASSWORD);
+    String door = "/api/invitations/" + link.get("secret").asString() + "/account";
+    someone.post(door, account).ok();
+    return someone;
   }
 
   /** A copy of the demo farm of one's own, for a test that changes things. */
@@ -169,7 +214,8 @@ public final class Api {
     out.write(text.getBytes(StandardCharsets.UTF_8));
   }
 
-  private static String text(Object body) {
+  /** JSON of a body. */
+  static String text(Object body) {
     return JSON.writeValueAsString(body);
   }
 

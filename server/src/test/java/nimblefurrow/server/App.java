@@ -14,6 +14,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 public final class App {
   private static App demo;
   private static App empty;
+  private static App untouched;
 
   private final String address;
   private final Path tokenFile;
@@ -39,6 +40,14 @@ public final class App {
       empty = start("empty", false);
     }
     return empty;
+  }
+
+  /** With nothing at all, for the one test that asks who is first. */
+  public static synchronized App untouched() throws Exception {
+    if (untouched == null) {
+      untouched = start("untouched", false);
+    }
+    return untouched;
   }
 
   /** Such as {@code http://127.0.0.1:41234}. */

@@ -113,39 +113,48 @@ class WorkTest {
     assertThat(owner.get(farm + "/rota").ok().json().get("items")).isEmpty();
   }
 
-  private static Api member(Api owner, String farm, String role) throws Exception {
-    String email = UUID.randomUUID() + "@orrin.example";
-    String password = "long enough word";
-    owner
-        .post(
-            farm + "/members",
-            Map.of("email", email, "role", role, "name", "Ottilie", "password", password))
-        .ok();
-    Api hand = Api.browser(App.demo());
-    hand.post("/api/session", Map.of("email", email, "password", password)).ok();
-    return hand;
+  /** What is said of a machine's standing, with its version as it is now. */
+  private static Map<String, Object> stands(Api api, String farm, String machineId, Object out)
+      throws Exception {
+    Map<String, Object> said = new java.util.HashMap<>();
+    for (JsonNode m : api.get(farm + "/machines").ok().json()) {
+      if (m.get("id").asString().equals(machineId)) {
+        said.put("version", m.get("version").asLong());
+      }
+    }
+    said.put("out", out);
+    return said;
   }
 
   @Test
   void operatorsSayThatAMachineStandsButPinNothingAndViewersOnlyLook() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    String machine =
-        farm
-            + "/machines/"
-            + owner.get(farm + "/machines").ok().json().get(0).get("id").asString()
-            + "/out";
-    Map<String, Object> out =
-        Map.of("out", Map.of("from", "2027-03-01", "until", "2027-03-02", "why", "oil"));
-    Api hand = member(owner, farm, "operator");
+    String machineId = owner.get(farm + "/machines").ok().json().at("/0/id").asString();
+    String machine = farm + "/machines/" + machineId + "/out";
+    Map<String, Object> days = Map.of("from", "2027-03-01", "until", "2027-03-02", "why", "oil");
+    Map<String, Object> out = stands(owner, farm, machineId, days);
+    Api hand = owner.letIn(farm, "operator");
     assertThat(hand.put(machine, out).ok().text()).contains("oil");
-    assertThat(hand.put(machine, Map.of()).ok().text()).doesNotContain("oil");
-    Api viewer = member(owner, farm, "viewer");
+    assertThat(hand.put(machine, out).status()).as("an old version").isEqualTo(409);
+    assertThat(hand.put(machine, stands(owner, farm, machineId, null)).ok().text())
+        .doesNotContain("oil");
+    Api viewer = owner.letIn(farm, "viewer");
     assertThat(viewer.put(machine, out).refused(403)).contains("an operator");
     assertThat(viewer.get(farm + "/rota").ok().json().get("items")).isNotNull();
-    String pin = farm + "/rota/jobs/" + UUID.randomUUID() + "/seed/pin";
+    String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    String pin = farm + "/rota/jobs/" + field + "/seed/pin";
     assertThat(hand.put(pin, Map.of()).refused(403)).contains("the owner");
-    UUID both = UUID.randomUUID();
+    String both = machineId;
+    String nowhere = farm + "/rota/jobs/" + UUID.randomUUID() + "/seed/pin";
+    assertThat(owner.put(nowhere, Map.of("day", "2026-10-01")).refused(404))
+        .contains("no such field");
+    String odd = farm + "/rota/jobs/" + field + "/sing/pin";
+    assertThat(owner.put(odd, Map.of("day", "2026-10-01")).refused(422)).contains("no kind of job");
+    assertThat(owner.put(pin, Map.of("onlyDoer", UUID.randomUUID())).refused(422))
+        .contains("no such machine");
+    assertThat(owner.put(pin, Map.of("day", "2029-10-01")).refused(422))
+        .contains("beyond the season");
     assertThat(owner.put(pin, Map.of("onlyDoer", both, "neverDoers", List.of(both))).refused(422))
         .contains("not to do it");
     assertThat(owner.get(farm + "/rota/jobs/" + UUID.randomUUID() + "/seed/elsewhere").refused(404))
@@ -164,11 +173,23 @@ class WorkTest {
     String from = work.get("today").asString();
     assertThat(
             owner
-                .put(machine, Map.of("out", Map.of("from", from, "until", "2020-01-01", "why", "")))
+                .put(
+                    machine,
+                    stands(
+                        owner,
+                        farm,
+                        seed.get("doerId").asString(),
+                        Map.of("from", from, "until", "2020-01-01", "why", "")))
                 .refused(422))
         .contains("before the first");
     owner
-        .put(machine, Map.of("out", Map.of("from", from, "until", "2027-07-31", "why", "bearing")))
+        .put(
+            machine,
+            stands(
+                owner,
+                farm,
+                seed.get("doerId").asString(),
+                Map.of("from", from, "until", "2027-07-31", "why", "bearing")))
         .ok();
     JsonNode again = run;
     for (int i = 0; i < 300 && again.get("reasons").isEmpty(); i++) {
@@ -185,7 +206,7 @@ class WorkTest {
     for (JsonNode i : again.at("/proposal/items")) {
       assertThat(i.get("doerId")).isNotEqualTo(seed.get("doerId"));
     }
-    owner.put(machine, Map.of()).ok();
+    owner.put(machine, stands(owner, farm, seed.get("doerId").asString(), null)).ok();
     owner.post(farm + "/rota/undo", Map.of()).ok();
   }
 
@@ -338,7 +359,7 @@ class WorkTest {
         "/api/farms/" + next.get("farmId").asString() + "/fields/" + one.get("fieldId").asString();
     assertThat(owner.get(theirLog + "/log").ok().text()).contains("from the plan of");
     owner.post(item, Map.of("share", 0)).ok();
-    Api hand = member(owner, farm, "operator");
+    Api hand = owner.letIn(farm, "operator");
     assertThat(hand.post(item, Map.of("share", 1)).refused(403)).contains("a customer's");
     assertThat(hand.put(customer, Map.of("worked", false)).refused(403)).contains("the owner");
 
@@ -455,7 +476,7 @@ class WorkTest {
     String farm = owner.demoCopy();
     owner.put(farm + "/clock", Map.of("today", today)).ok();
     if (season != 2026) {
-      owner.put(farm, Map.of("name", "Ahead " + UUID.randomUUID(), "seasonYear", season)).ok();
+      owner.season(farm, season);
       JsonNode first = owner.get(farm + "/season").ok().json().at("/furrows/0");
       owner
           .post(

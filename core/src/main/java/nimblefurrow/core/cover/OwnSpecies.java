@@ -108,6 +108,7 @@ public record OwnSpecies(
         new Species.Winter(model.winter().hardiness(), lt50C, model.winter().exposed()),
         new Species.Growth(
             g.shade(),
+            g.heatC(),
             g.dominance(),
             g.rueGPerMj(),
             g.k(),

@@ -1,6 +1,7 @@
 package nimblefurrow.core.cover;
 
 import nimblefurrow.core.units.Curve;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A cover crop species: what the model needs to grow it and what a grower needs to choose it.
@@ -82,6 +83,8 @@ public record Species(
 
   /**
    * @param shade sensitivity of young plants to deep shade
+   * @param heatC warmth of crown and seed zone above which leafy young plants die; null where none
+   *     do
    * @param dominance share of light won over partners
    * @param rueGPerMj dry matter per MJ of photosynthetically active light
    * @param k extinction coefficient
@@ -98,6 +101,7 @@ public record Species(
    */
   public record Growth(
       double shade,
+      @Nullable Double heatC,
       double dominance,
       double rueGPerMj,
       double k,

@@ -118,6 +118,7 @@ public final class SpeciesTable {
             r.get("exposed").equals("1")),
         new Species.Growth(
             number(r, "shade"),
+            r.get("heat").isEmpty() ? null : number(r, "heat"),
             number(r, "dominance"),
             number(r, "rue"),
             number(r, "k"),

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
-import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
@@ -30,6 +29,9 @@ public record SwathLines(
   private static final double SHORTEST_M = 1;
   private static final int DEGREES_APART = 10;
   private static final int MOST_ROUNDS = 6;
+  private static final double NARROWEST_M = 0.5;
+  private static final double WIDEST_M = 100;
+  private static final int MOST_SWATHS = 1500;
 
   public SwathLines {
     rounds = List.copyOf(rounds);
@@ -52,7 +54,11 @@ public record SwathLines(
       double swathM,
       int headlands,
       @Nullable Double bearingDeg) {
-    Need.positive("swathM", "The swath", swathM);
+    if (!(swathM >= NARROWEST_M && swathM <= WIDEST_M)) {
+      throw new Refused(
+          "swathM",
+          "A swath is %.1f to %.0f m wide; it is %s.".formatted(NARROWEST_M, WIDEST_M, swathM));
+    }
     if (headlands < 0 || headlands > MOST_ROUNDS) {
       throw new Refused("headlands", "Rounds along the edge are 0 to 6; it is " + headlands + ".");
     }
@@ -61,6 +67,14 @@ public record SwathLines(
     }
     if (!field.isValid()) {
       throw new Refused("boundary", "The boundary crosses itself; mend it first.");
+    }
+    Envelope box = field.getEnvelopeInternal();
+    double across = Math.hypot(box.getWidth(), box.getHeight()) / swathM;
+    if (across > MOST_SWATHS) {
+      throw new Refused(
+          "swathM",
+          "Swaths of %.1f m would make some %.0f lines over this field; %d are drawn at most."
+              .formatted(swathM, across, MOST_SWATHS));
     }
     Geometry workable = field.difference(obstacles);
     if (workable.getArea() < swathM * swathM) {

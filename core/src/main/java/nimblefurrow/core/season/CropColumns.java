@@ -21,6 +21,11 @@ public final class CropColumns {
   private static final double BARE_ROOTS_M = 0.15;
   private static final int OWN_COLUMNS = 7;
 
+  /** What chopping leaves, also of corn that frost has ripened first. */
+  private static final double CHOPPED_RESIDUE = 0.5;
+
+  private static final double GRAIN_RESIDUE = 2.0;
+
   private final double[] light;
   private final double[] green;
   private final double[] rootsM;
@@ -200,8 +205,8 @@ public final class CropColumns {
       c.green[i] = (1 - closed) * (1 - loss);
       c.rootsM[i] = BARE_ROOTS_M + 1.05 * clamp(heat / (0.48 * ripe));
     }
-    boolean early = c.mature < 0 || c.mature >= c.harvest;
-    c.residueMgPerHa = early ? 0.5 : 2.0;
+    boolean early = corn.silage() || c.mature < 0 || c.mature >= c.harvest;
+    c.residueMgPerHa = early ? CHOPPED_RESIDUE : GRAIN_RESIDUE;
     return c;
   }
 

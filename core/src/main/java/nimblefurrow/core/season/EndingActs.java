@@ -284,6 +284,7 @@ final class EndingActs {
         null,
         null,
         null,
-        null);
+        null,
+        false);
   }
 }

@@ -65,6 +65,7 @@ public final class SeasonAnswers {
     m.put("heightCm", list(t.heightCm()));
     m.put("weeksOfCover", t.weeksOfCover());
     m.put("mulch28dMgPerHa", t.mulch28dMgPerHa());
+    m.put("cutShortByRunsEnd", t.cutShort());
     if (t.smallWeeds28d() != null && t.largeWeeds28d() != null) {
       m.put("weedEmergence28d", Map.of("small", t.smallWeeds28d(), "large", t.largeWeeds28d()));
     }

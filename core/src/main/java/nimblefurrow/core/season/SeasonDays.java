@@ -16,6 +16,11 @@ final class SeasonDays {
   private static final double DORMANT_SNOW_MM = 5;
   private static final double SNOW_CM_PER_MM = 0.6;
   private static final double LEAF_AREA_MAX = 6;
+
+  /** Winter cereals that only have leaves do not last in summer's warm shade. */
+  private static final double LEAFY_UNTIL = 0.3;
+
+  private static final double HEAT_DEATHS_A_DAY = 0.035;
   static final double BARE_ROOTS_M = 0.15;
 
   private final ModelParameters parameters;
@@ -207,7 +212,8 @@ final class SeasonDays {
     }
     boolean soilWet = Math.max(soil.available1, soil.available2) >= 0.15;
     boolean skinWet = skin > 0;
-    if (i >= seeded && i < seedStops) {
+    // What comes up on the ending day is up before it is ended.
+    if (i >= seeded && i <= seedStops) {
       for (ComponentState c : stand) {
         c.germinate(i, ground, mean, buried ? soilWet : skinWet, buried ? soilWasWet : skinWasWet);
       }
@@ -245,7 +251,7 @@ final class SeasonDays {
   private void develop(int i, double mean) {
     for (ComponentState c : stand) {
       c.develop(i, newYear, mean, sky.photothermalUnits(i));
-      if (c.emergedOn >= 0) {
+      if (c.emergedOn >= 0 && c.alive()) {
         c.warmthSinceEmergence += Math.max(0, mean);
       }
     }
@@ -367,6 +373,10 @@ final class SeasonDays {
       double share = 0;
       if (light < 0.25) {
         share = 0.018 * (0.25 - light) / 0.25 * c.species.growth().shade();
+      }
+      Double heat = c.species.growth().heatC();
+      if (heat != null && c.stage < LEAFY_UNTIL) {
+        share = 1 - (1 - share) * (1 - HEAT_DEATHS_A_DAY * Maths.clamp((ground - heat) / 5));
       }
       if (c.warmthSinceEmergence < 300 && waterStatus < 0.2) {
         share = 1 - (1 - share) * (1 - 0.03 * (0.2 - waterStatus) / 0.2);

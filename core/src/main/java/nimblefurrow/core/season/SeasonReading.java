@@ -96,14 +96,14 @@ final class SeasonReading {
       return t;
     }
     int day = columns.indexOf(t.on());
-    Double weeks = null;
-    for (int d = day; d < days; d++) {
-      if (dead(d) < MULCH_THAT_HOLDS) {
-        weeks = (d - day) / 7.0;
-        break;
-      }
+    int until = day;
+    while (until < days && dead(until) >= MULCH_THAT_HOLDS) {
+      until++;
     }
-    return t.withFollowUp(weeks, day + LATER_DAYS < days ? dead(day + LATER_DAYS) : null);
+    int last = days - 1;
+    boolean capped = until > last || day + LATER_DAYS > last;
+    return t.withFollowUp(
+        (Math.min(until, last) - day) / 7.0, dead(Math.min(day + LATER_DAYS, last)), capped);
   }
 
   private double dead(int day) {

@@ -17,10 +17,12 @@ import org.jspecify.annotations.Nullable;
  * @param stageFraction stages
  * @param mulchMgPerHa mulch just after
  * @param heightCm heights
- * @param weeksOfCover weeks until the mulch falls below 4 Mg/ha; null when not within the run
- * @param mulch28dMgPerHa mulch four weeks later; null when beyond the run
+ * @param weeksOfCover weeks until the mulch falls below 4 Mg/ha, or until the run ends; null where
+ *     not every day was kept
+ * @param mulch28dMgPerHa mulch four weeks later, or at the run's end; null likewise
  * @param smallWeeds28d emergence of small-seeded summer annuals against bare ground
  * @param largeWeeds28d the same for large-seeded ones
+ * @param cutShort whether the run, and so the weeks or the four weeks, end on 31 July or sooner
  */
 public record Terminated(
     LocalDate on,
@@ -36,10 +38,11 @@ public record Terminated(
     @Nullable Double weeksOfCover,
     @Nullable Double mulch28dMgPerHa,
     @Nullable Double smallWeeds28d,
-    @Nullable Double largeWeeds28d) {
+    @Nullable Double largeWeeds28d,
+    boolean cutShort) {
   /** The same with the mulch that lay just after. */
   Terminated withMulch(double mulch) {
-    return with(mulch, null, null);
+    return with(mulch, null, null, false);
   }
 
   /**
@@ -47,12 +50,14 @@ public record Terminated(
    *
    * @param weeks weeks until the mulch no longer holds weeds
    * @param mulch28d mulch four weeks later
+   * @param cutShort whether the run ended first
    */
-  Terminated withFollowUp(@Nullable Double weeks, @Nullable Double mulch28d) {
-    return with(mulchMgPerHa, weeks, mulch28d);
+  Terminated withFollowUp(double weeks, double mulch28d, boolean cutShort) {
+    return with(mulchMgPerHa, weeks, mulch28d, cutShort);
   }
 
-  private Terminated with(double mulch, @Nullable Double weeks, @Nullable Double later) {
+  private Terminated with(
+      double mulch, @Nullable Double weeks, @Nullable Double later, boolean ended) {
     return new Terminated(
         on,
         coverMgPerHa,
@@ -67,6 +72,7 @@ public record Terminated(
         weeks,
         later,
         later == null ? null : Math.exp(-0.40 * later),
-        later == null ? null : Math.exp(-0.18 * later));
+        later == null ? null : Math.exp(-0.18 * later),
+        ended);
   }
 }

@@ -20,6 +20,7 @@ class SeasonVectorsTest {
   @ValueSource(
       strings = {
         "a-rye-drill-roll",
+        "a-rye-interseeded",
         "a-rye-vetch-kill",
         "a-ryegrass-clover-v5",
         "b-frost-seeded-clover",

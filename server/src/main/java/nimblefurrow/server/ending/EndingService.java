@@ -60,7 +60,6 @@ class EndingService {
   }
 
   /** One field's ways, best first. */
-  @Transactional(readOnly = true)
   EndingViews.EndingPage page(
       UUID farmId, UUID fieldId, @Nullable String purposeKey, @Nullable Double target) {
     PlannedField f = planned.one(farmId, fieldId);
@@ -87,7 +86,6 @@ class EndingService {
   }
 
   /** All fields with a plan: the best way, the planned one, and what was chosen. */
-  @Transactional(readOnly = true)
   List<EndingViews.FieldEnding> all(UUID farmId) {
     EndingRules own = rules.of(farmId);
     Map<UUID, EndingViews.ChosenView> last = new HashMap<>();

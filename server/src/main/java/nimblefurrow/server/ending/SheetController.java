@@ -12,6 +12,8 @@ import nimblefurrow.core.ending.RollerWeight;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,11 +31,14 @@ import org.springframework.web.bind.annotation.RestController;
 class SheetController {
   private final PlanterDigs digs;
   private final FieldService fields;
+  private final ShedService shed;
   private final Access access;
   private final Clock clock;
 
-  SheetController(PlanterDigs digs, FieldService fields, Access access, Clock clock) {
+  SheetController(
+      PlanterDigs digs, FieldService fields, ShedService shed, Access access, Clock clock) {
     this.digs = digs;
+    this.shed = shed;
     this.fields = fields;
     this.access = access;
     this.clock = clock;
@@ -137,6 +142,13 @@ class SheetController {
     access.work(farmId);
     fields.get(farmId, fieldId);
     DigCheck.of(in.dug(), in.slotsOpen(), in.pinned(), in.wrongDepth());
+    if (in.machineId() != null) {
+      shed.machine(farmId, in.machineId());
+    }
+    PlanterDig there = digs.findById(id).orElse(null);
+    if (there != null) {
+      return again(there, farmId, fieldId);
+    }
     PlanterDig d = new PlanterDig();
     d.id = id;
     d.farmId = farmId;
@@ -150,7 +162,15 @@ class SheetController {
     d.wrongDepth = in.wrongDepth();
     d.setting = in.setting().strip();
     d.createdAt = Instant.now(clock);
-    return view(digs.findById(id).orElseGet(() -> digs.save(d)));
+    return view(digs.save(d));
+  }
+
+  /** The same dig sent twice; one of another field or farm is nobody's here. */
+  private static DigView again(PlanterDig there, UUID farmId, UUID fieldId) {
+    if (!there.farmId.equals(farmId) || !there.fieldId.equals(fieldId)) {
+      throw new NotFound("There is no such dig on this field.");
+    }
+    return view(there);
   }
 
   private static DigView view(PlanterDig d) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +27,7 @@ class FarmController {
 
   record NewFarm(String name) {}
 
-  record FarmInput(String name, int seasonYear) {}
+  record FarmInput(@Nullable Long version, String name, int seasonYear) {}
 
   record ClockInput(LocalDate today) {}
 
@@ -42,7 +43,7 @@ class FarmController {
 
   @PutMapping("/{farmId}")
   FarmView change(@PathVariable UUID farmId, @RequestBody FarmInput input) {
-    return farms.change(farmId, input.name(), input.seasonYear());
+    return farms.change(farmId, input.version(), input.name(), input.seasonYear());
   }
 
   @PutMapping("/{farmId}/clock")

@@ -4,9 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.people.FarmNames;
 import nimblefurrow.server.people.Role;
+import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotAllowed;
 import nimblefurrow.server.support.NotFound;
@@ -16,7 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Farms and their clocks. */
 @Service
-public class FarmService {
+public class FarmService implements FarmNames {
+  private static final int MOST_FARMS = 200;
+  private static final int LONGEST_NAME = 80;
+
   private final Farms farms;
   private final Access access;
   private final Clock clock;
@@ -52,8 +58,9 @@ public class FarmService {
   /** Founds a farm with the given owner. */
   @Transactional
   public FarmView found(String name, UUID owner) {
-    if (name.isBlank()) {
-      throw new InputProblem("name", "A farm needs a name.");
+    requireName(name);
+    if (access.farms(owner).size() >= MOST_FARMS) {
+      throw new InputProblem("name", "You have %d farms; that is the most.".formatted(MOST_FARMS));
     }
     Farm farm = new Farm();
     farm.id = UUID.randomUUID();
@@ -64,20 +71,38 @@ public class FarmService {
     return view(farm, Role.OWNER);
   }
 
-  /** Changes name and season. */
-  @Transactional
-  public FarmView change(UUID farmId, String name, int seasonYear) {
-    access.manage(farmId);
-    if (name.isBlank()) {
-      throw new InputProblem("name", "A farm needs a name.");
+  @Override
+  @Transactional(readOnly = true)
+  public String of(UUID farmId) {
+    return farm(farmId).name;
+  }
+
+  private static void requireName(String name) {
+    if (name.isBlank() || name.strip().length() > LONGEST_NAME) {
+      throw new InputProblem("name", "A farm needs a name of up to 80 characters.");
     }
+  }
+
+  /**
+   * Changes name and season.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Transactional
+  public FarmView change(UUID farmId, @Nullable Long version, String name, int seasonYear) {
+    access.manage(farmId);
+    requireName(name);
     if (seasonYear < 1950 || seasonYear > 2150) {
       throw new InputProblem("seasonYear", "The season " + seasonYear + " is not a year to plan.");
     }
     Farm farm = farm(farmId);
+    if (!Objects.equals(version, farm.version)) {
+      throw new ChangedMeanwhile(
+          "Someone else changed the farm while you did.", view(farm, Role.OWNER));
+    }
     farm.name = name.strip();
     farm.seasonYear = seasonYear;
-    return view(farm, Role.OWNER);
+    return view(farms.saveAndFlush(farm), Role.OWNER);
   }
 
   /** Sets the day of a demonstration. */
@@ -130,7 +155,14 @@ public class FarmService {
   private FarmView view(Farm farm, Role role) {
     LocalDate today = farm.demoDay == null ? LocalDate.now(clock) : farm.demoDay;
     return new FarmView(
-        farm.id, farm.name, today, farm.seasonYear, farm.demo, farm.stationId, role.key());
+        farm.id,
+        farm.version,
+        farm.name,
+        today,
+        farm.seasonYear,
+        farm.demo,
+        farm.stationId,
+        role.key());
   }
 
   private Farm farm(UUID id) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record FarmView(
     UUID id,
+    long version,
     String name,
     LocalDate today,
     int seasonYear,
@@ -21,6 +22,6 @@ public record FarmView(
     String role) {
   /** The same farm on another day. */
   public FarmView on(LocalDate day) {
-    return new FarmView(id, name, day, seasonYear, demo, stationId, role);
+    return new FarmView(id, version, name, day, seasonYear, demo, stationId, role);
   }
 }

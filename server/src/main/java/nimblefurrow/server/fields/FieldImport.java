@@ -13,7 +13,6 @@ import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Fields from a GeoJSON file: first looked at, then taken whole or not at all. */
 @Service
@@ -41,7 +40,6 @@ public class FieldImport {
       int number, String name, double areaHa, @Nullable String problem, @Nullable String warning) {}
 
   /** Looks at a file without storing anything. */
-  @Transactional(readOnly = true)
   public Check check(
       UUID farmId, byte[] file, @Nullable String nameProperty, @Nullable Double stationLatitude) {
     List<GeoJson.Feature> features = GeoJson.read(file);
@@ -58,7 +56,6 @@ public class FieldImport {
    *
    * @param skipUnsound whether features with problems are left out; otherwise they stop all
    */
-  @Transactional
   public int take(UUID farmId, byte[] file, @Nullable String nameProperty, boolean skipUnsound) {
     List<GeoJson.Feature> features = GeoJson.read(file);
     String property =

@@ -22,6 +22,9 @@ import tools.jackson.databind.json.JsonMapper;
 final class GeoJson {
   private static final GeometryFactory FACTORY = new GeometryFactory();
   private static final double SMALLEST_HA = 0.01;
+  private static final int MOST_FEATURES = 2000;
+  private static final int MOST_POINTS = 5000;
+  private static final int MOST_HOLES = 200;
 
   private GeoJson() {}
 
@@ -70,6 +73,12 @@ final class GeoJson {
     }
     if (nodes.isEmpty()) {
       throw new InputProblem("features", "The file is GeoJSON but holds no feature.");
+    }
+    if (nodes.size() > MOST_FEATURES) {
+      throw new InputProblem(
+          "features",
+          "The file holds %,d features; take %,d at most at a time."
+              .formatted(nodes.size(), MOST_FEATURES));
     }
     List<Feature> features = new ArrayList<>();
     for (int i = 0; i < nodes.size(); i++) {
@@ -139,6 +148,9 @@ final class GeoJson {
     if (!rings.isArray() || rings.isEmpty()) {
       throw bad("it has a polygon without a boundary");
     }
+    if (rings.size() > MOST_HOLES + 1) {
+      throw bad("it has %,d holes; take %d at most", rings.size() - 1, MOST_HOLES);
+    }
     LinearRing shell = ring(rings.get(0));
     LinearRing[] holes = new LinearRing[rings.size() - 1];
     for (int i = 0; i < holes.length; i++) {
@@ -148,6 +160,11 @@ final class GeoJson {
   }
 
   private static LinearRing ring(JsonNode points) {
+    if (points.size() > MOST_POINTS) {
+      throw bad(
+          "a boundary of %,d points is finer than any field needs; take %,d at most",
+          points.size(), MOST_POINTS);
+    }
     List<Coordinate> ring = new ArrayList<>();
     for (JsonNode point : points) {
       ring.add(point(point));

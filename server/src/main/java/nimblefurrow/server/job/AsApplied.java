@@ -1,12 +1,11 @@
 package nimblefurrow.server.job;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
-import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.CsvText;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -29,70 +28,90 @@ record AsApplied(
     List<Integer> pluggedRows,
     String day) {
   private static final List<String> COLUMNS = List.of("at", "areaHa", "seedKg");
+  private static final double TENTH = 0.1;
+  private static final int MOST_ROWS_OF_A_MACHINE = 1000;
+  private static final double MOST = 1e6;
+
+  /** Seed and area of one step. */
+  private record Step(double areaHa, double rate) {}
 
   /**
    * Adds a file up.
    *
+   * @throws nimblefurrow.server.support.InputProblem when it is no table
    * @throws Refused naming the line that cannot be read
    */
-  static AsApplied read(String text) {
-    List<CSVRecord> rows;
-    try {
-      rows = CsvTable.rows(new StringReader(text));
-    } catch (IOException | IllegalArgumentException e) {
-      throw new Refused("file", "This is not a CSV file with a line of column names.");
-    }
-    if (rows.isEmpty()) {
-      throw new Refused("file", "The file holds no steps.");
-    }
+  static AsApplied read(byte[] file) {
+    CsvText table = CsvText.read(file);
     for (String column : COLUMNS) {
-      if (!rows.get(0).isMapped(column)) {
+      if (!table.columns().contains(column)) {
         throw new Refused("file", "The file has no column “" + column + "”.");
       }
     }
-    double area = 0;
     double seed = 0;
+    String day = "";
     TreeSet<Integer> plugged = new TreeSet<>();
-    double[] rates = new double[rows.size()];
-    for (int i = 0; i < rows.size(); i++) {
-      CSVRecord row = rows.get(i);
-      double a = number(row, "areaHa", i);
-      double s = number(row, "seedKg", i);
-      area += a;
+    List<Step> steps = new ArrayList<>();
+    for (CSVRecord row : table.rows()) {
+      double a = number(table, row, "areaHa");
+      double s = number(table, row, "seedKg");
       seed += s;
-      rates[i] = a > 0 ? s / a : 0;
-      if (row.isMapped("pluggedRows") && !row.get("pluggedRows").isBlank()) {
-        for (String n : row.get("pluggedRows").strip().split("\\s+")) {
-          plugged.add(Integer.parseInt(n));
-        }
-      }
+      steps.add(new Step(a, a > 0 ? s / a : 0));
+      day = day.isEmpty() ? table.cell(row, "at") : day;
+      plugged(table, row, plugged);
     }
+    if (steps.isEmpty()) {
+      throw new Refused("file", "The file holds no steps.");
+    }
+    double area = steps.stream().mapToDouble(Step::areaHa).sum();
     if (!(area > 0)) {
       throw new Refused("file", "The file's steps cover no area.");
     }
-    Arrays.sort(rates);
-    String at = rows.get(0).get("at");
+    steps.sort(Comparator.comparingDouble(Step::rate));
     return new AsApplied(
-        rows.size(),
+        steps.size(),
         area,
         seed,
         seed / area,
-        rates[rates.length / 10],
-        rates[(rates.length - 1) * 9 / 10],
+        rateAt(steps, area * TENTH),
+        rateAt(steps, area * (1 - TENTH)),
         List.copyOf(plugged),
-        at.length() >= 10 ? at.substring(0, 10) : at);
+        day.length() >= 10 ? day.substring(0, 10) : day);
   }
 
-  private static double number(CSVRecord row, String column, int i) {
-    try {
-      double value = Double.parseDouble(row.get(column));
-      if (value >= 0 && value < 1e6) {
-        return value;
+  /** The rate below which a part of the area lies, steps in the order of their rates. */
+  private static double rateAt(List<Step> steps, double areaHa) {
+    double sum = 0;
+    for (Step step : steps) {
+      sum += step.areaHa();
+      if (step.areaHa() > 0 && sum >= areaHa) {
+        return step.rate();
       }
-    } catch (IllegalArgumentException e) {
-      // said below with its line
     }
-    throw new Refused(
-        "file", "Line %d: “%s” is not a number of 0 or more.".formatted(i + 2, column));
+    return steps.get(steps.size() - 1).rate();
+  }
+
+  private static void plugged(CsvText table, CSVRecord row, TreeSet<Integer> all) {
+    for (String n : table.cell(row, "pluggedRows").split("\\s+")) {
+      if (n.isEmpty()) {
+        continue;
+      }
+      if (!n.matches("\\d{1,3}")) {
+        throw new Refused(
+            "file",
+            "%s: “%s” in column pluggedRows is not the number of a row, 0 to %d."
+                .formatted(CsvText.at(row), n, MOST_ROWS_OF_A_MACHINE - 1));
+      }
+      all.add(Integer.parseInt(n));
+    }
+  }
+
+  private static double number(CsvText table, CSVRecord row, String column) {
+    double value = table.number(row, column);
+    if (!(value >= 0 && value < MOST)) {
+      throw new Refused(
+          "file", "%s: “%s” is not a number of 0 or more.".formatted(CsvText.at(row), column));
+    }
+    return value;
   }
 }

@@ -248,7 +248,11 @@ class JobService {
   JobViews.JobView seeded(
       UUID farmId, UUID fieldId, UUID entryId, JobViews.SeedingInput in, UUID account) {
     FieldView field = fields.get(farmId, fieldId);
-    if (records.existsById(entryId)) {
+    SeedingRecord there = records.findById(entryId).orElse(null);
+    if (there != null) {
+      if (!there.farmId.equals(farmId) || !there.fieldId.equals(fieldId)) {
+        throw new NotFound("There is no such seeding on this field.");
+      }
       return job(farmId, fieldId);
     }
     Need.positive("areaHa", "The area done", in.areaHa());

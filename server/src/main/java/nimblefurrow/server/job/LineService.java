@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.UUID;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.load.SwathLines;
-import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +20,8 @@ import org.springframework.stereotype.Service;
 @Service
 class LineService {
   private static final Geometry NOTHING = new GeometryFactory().createPolygon();
+
+  private static final double WIDEST_MARGIN_M = 500;
 
   private final FieldService fields;
 
@@ -60,7 +62,9 @@ class LineService {
       int headlands,
       @Nullable Double bearingDeg,
       double marginM) {
-    Need.notNegative("marginM", "The margin", marginM);
+    if (!(marginM >= 0 && marginM <= WIDEST_MARGIN_M)) {
+      throw new Refused("marginM", "A margin is 0 to %.0f m wide.".formatted(WIDEST_MARGIN_M));
+    }
     String name = fields.get(farmId, fieldId).name();
     Geometry boundary = fields.boundary(farmId, fieldId);
     if (boundary == null) {

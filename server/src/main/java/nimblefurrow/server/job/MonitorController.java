@@ -5,7 +5,6 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -61,10 +60,9 @@ class MonitorController {
     try {
       String text = http.send(request, BodyHandlers.ofString()).body();
       return JsonMapper.shared().readValue(text, Reading.class);
-    } catch (IOException e) {
-      throw new Refused("port", "No monitor answers on port " + port + "; is it switched on?");
-    } catch (JacksonException e) {
-      throw new Refused("port", "What answers on port " + port + " is not a rate monitor.");
+    } catch (IOException | JacksonException e) {
+      // The same answer whatever is there: a port is nobody's business but the monitor's.
+      throw new Refused("port", "No rate monitor answers on port " + port + "; is it switched on?");
     }
   }
 
@@ -77,6 +75,6 @@ class MonitorController {
       @RequestParam("file") MultipartFile file)
       throws IOException {
     access.work(farmId);
-    return AsApplied.read(new String(file.getBytes(), StandardCharsets.UTF_8));
+    return AsApplied.read(file.getBytes());
   }
 }

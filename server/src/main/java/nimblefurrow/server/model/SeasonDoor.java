@@ -109,6 +109,7 @@ class SeasonDoor {
     if (site == null) {
       throw new InputProblem("site", "The site is missing: latitudeDeg and elevationM at least.");
     }
+    SeasonLimits.check(q);
     Sky sky =
         Sky.over(
             weather(q.weather()),

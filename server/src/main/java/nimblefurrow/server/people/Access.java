@@ -29,6 +29,18 @@ public class Access {
   }
 
   /**
+   * A person at a browser, signed in with a password: what no script may do with its token.
+   *
+   * @throws NotAllowed when a token asks
+   */
+  public void atTheKeyboard() {
+    Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+    if (authentication == null || BearerFilter.BY_TOKEN.equals(authentication.getDetails())) {
+      throw new NotAllowed("A token may not do this; sign in with your password.");
+    }
+  }
+
+  /**
    * Lets the asker see a farm.
    *
    * @throws NotFound when there is no such farm for them

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotAllowed;
 import nimblefurrow.server.support.NotFound;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -14,6 +15,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AccountService {
   private static final int SHORTEST_PASSWORD = 10;
+  static final int LONGEST_PASSWORD_BYTES = 72;
+  static final int LONGEST_EMAIL = 254;
+  private static final int LONGEST_NAME = 80;
+  private static final int MOST_TOKENS = 50;
 
   private final Accounts accounts;
   private final AccessTokens tokens;
@@ -41,13 +46,11 @@ public class AccountService {
   @Transactional
   public Person open(String email, String name, String password) {
     String address = email.strip();
-    if (!address.matches("[^@\\s]+@[^@\\s]+")) {
+    if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+")) {
       throw new InputProblem("email", "“" + address + "” is not an e-mail address.");
     }
-    if (name.isBlank()) {
-      throw new InputProblem("name", "Say a name the others will know you by.");
-    }
-    requirePassword(password);
+    requireName(name);
+    requirePassword(password, address);
     if (accounts.findByEmailIgnoreCase(address).isPresent()) {
       throw new InputProblem("email", "There is already an account for " + address + ".");
     }
@@ -61,13 +64,47 @@ public class AccountService {
     return new Person(account.id, account.name);
   }
 
-  private static void requirePassword(String password) {
+  /**
+   * Opens the first account of a server.
+   *
+   * @throws NotAllowed when there is one already, also by a whisker
+   */
+  @Transactional
+  public Person openFirst(String email, String name, String password) {
+    accounts.oneAtATime();
+    if (!empty()) {
+      throw new NotAllowed("This server has an owner already. Ask them to let you in.");
+    }
+    return open(email, name, password);
+  }
+
+  /** Changes a person's password. */
+  @Transactional
+  public void changePassword(UUID id, String next) {
+    Account a = account(id);
+    requirePassword(next, a.email);
+    a.passwordHash = encoder.encode(next);
+  }
+
+  private static void requireName(String name) {
+    if (name.isBlank() || name.strip().length() > LONGEST_NAME) {
+      throw new InputProblem(
+          "name", "Say a name the others will know you by, up to 80 characters.");
+    }
+  }
+
+  private static void requirePassword(String password, String email) {
     if (password.length() < SHORTEST_PASSWORD) {
       throw new InputProblem(
           "password", "A password needs at least " + SHORTEST_PASSWORD + " characters.");
     }
-    if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > 72) {
+    if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length
+        > LONGEST_PASSWORD_BYTES) {
       throw new InputProblem("password", "A password may have at most 72 bytes.");
+    }
+    if (CommonPasswords.guessed(password, email)) {
+      throw new InputProblem(
+          "password", "That password is among the first that are guessed; choose another.");
     }
   }
 
@@ -105,9 +142,7 @@ public class AccountService {
     if (!units.equals("us") && !units.equals("metric")) {
       throw new InputProblem("units", "Units are “us” or “metric”.");
     }
-    if (name.isBlank()) {
-      throw new InputProblem("name", "Say a name the others will know you by.");
-    }
+    requireName(name);
     Account a = account(id);
     a.name = name.strip();
     a.units = units;
@@ -127,6 +162,9 @@ public class AccountService {
   public NewToken makeToken(UUID accountId, String name) {
     if (name.isBlank()) {
       throw new InputProblem("name", "Name the token after the script that will use it.");
+    }
+    if (tokens.findByAccountIdOrderByCreatedAt(accountId).size() >= MOST_TOKENS) {
+      throw new InputProblem("name", "You have 50 tokens; revoke some that are not used.");
     }
     String secret = Secrets.make("nf_");
     AccessToken token = new AccessToken();

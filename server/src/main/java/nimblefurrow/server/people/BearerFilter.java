@@ -21,6 +21,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Signs scripts in by their token for one request. */
 @Component
 class BearerFilter extends OncePerRequestFilter {
+  /** Details of who comes with a token. */
+  static final String BY_TOKEN = "by token";
+
   private static final String SCHEME = "Bearer ";
 
   private final Bearers bearers;
@@ -45,9 +48,12 @@ class BearerFilter extends OncePerRequestFilter {
       bearers
           .person(secret)
           .ifPresent(
-              p ->
-                  context.setAuthentication(
-                      new UsernamePasswordAuthenticationToken(p, null, List.of())));
+              p -> {
+                UsernamePasswordAuthenticationToken script =
+                    new UsernamePasswordAuthenticationToken(p, null, List.of());
+                script.setDetails(BY_TOKEN);
+                context.setAuthentication(script);
+              });
       SecurityContextHolder.setContext(context);
     }
     chain.doFilter(request, response);

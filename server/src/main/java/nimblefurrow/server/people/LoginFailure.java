@@ -13,5 +13,6 @@ class LoginFailure {
   long id;
 
   String email;
+  String client = "";
   Instant failedAt;
 }

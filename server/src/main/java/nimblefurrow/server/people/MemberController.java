@@ -4,13 +4,12 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -22,21 +21,17 @@ import org.springframework.web.bind.annotation.RestController;
 class MemberController {
   private final Access access;
   private final Accounts accounts;
-  private final AccountService service;
   private final Memberships memberships;
 
-  MemberController(
-      Access access, Accounts accounts, AccountService service, Memberships memberships) {
+  MemberController(Access access, Accounts accounts, Memberships memberships) {
     this.access = access;
     this.accounts = accounts;
-    this.service = service;
     this.memberships = memberships;
   }
 
   record MemberView(UUID id, String name, String email, String role) {}
 
-  /** A member by address; name and first password are needed only for someone new here. */
-  record MemberInput(String email, String role, @Nullable String name, @Nullable String password) {}
+  record RoleInput(String role) {}
 
   @GetMapping
   @Transactional(readOnly = true)
@@ -51,24 +46,21 @@ class MemberController {
         .toList();
   }
 
-  @PostMapping
+  /** Changes what a member may do. */
+  @PutMapping("/{accountId}")
   @Transactional
-  public List<MemberView> add(@PathVariable UUID farmId, @RequestBody MemberInput input) {
+  public List<MemberView> change(
+      @PathVariable UUID farmId, @PathVariable UUID accountId, @RequestBody RoleInput input) {
     access.manage(farmId);
     Role role = Role.of(input.role());
-    Person person =
-        service
-            .find(input.email().strip())
-            .orElseGet(
-                () ->
-                    service.open(
-                        input.email(),
-                        input.name() == null ? "" : input.name(),
-                        input.password() == null ? "" : input.password()));
-    if (person.id().equals(access.person().id()) && role != Role.OWNER) {
+    Membership.Key key = new Membership.Key(accountId, farmId);
+    if (!memberships.existsById(key)) {
+      throw new NotFound("They are not on this farm.");
+    }
+    if (accountId.equals(access.person().id()) && role != Role.OWNER) {
       throw new InputProblem("role", "You cannot give up your own farm here.");
     }
-    access.grant(person.id(), farmId, role);
+    access.grant(accountId, farmId, role);
     return members(farmId);
   }
 

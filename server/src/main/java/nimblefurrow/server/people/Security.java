@@ -12,6 +12,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 @Configuration
 class Security {
@@ -42,6 +43,9 @@ class Security {
             a ->
                 a.requestMatchers("/api/session", "/api/session/demo", "/api/first-run")
                     .permitAll()
+                    .requestMatchers(
+                        "/api/ready", "/api/invitations/*", "/api/invitations/*/account")
+                    .permitAll()
                     .requestMatchers("/api/openapi/**", "/api/openapi", "/api/calendar/**")
                     .permitAll()
                     .requestMatchers("/api/**")
@@ -65,10 +69,13 @@ class Security {
         .headers(
             h ->
                 h.contentSecurityPolicy(
-                    c ->
-                        c.policyDirectives(
-                            "default-src 'self'; style-src 'self' 'unsafe-inline'; "
-                                + "img-src 'self' data: blob:; frame-ancestors 'none'")))
+                        c ->
+                            c.policyDirectives(
+                                "default-src 'self'; style-src 'self' 'unsafe-inline'; "
+                                    + "img-src 'self' data: blob:; frame-ancestors 'none'; "
+                                    + "base-uri 'self'; form-action 'self'; object-src 'none'"))
+                    .referrerPolicy(
+                        r -> r.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
         .build();
   }
 

@@ -5,13 +5,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,19 +25,15 @@ class SessionController {
   private final SignIn signIn;
   private final AccountService accounts;
   private final Access access;
-  private final SecurityContextRepository contexts;
+  private final Entrance entrance;
   private final DemoMode demo;
 
   SessionController(
-      SignIn signIn,
-      AccountService accounts,
-      Access access,
-      SecurityContextRepository contexts,
-      DemoMode demo) {
+      SignIn signIn, AccountService accounts, Access access, Entrance entrance, DemoMode demo) {
     this.signIn = signIn;
     this.accounts = accounts;
     this.access = access;
-    this.contexts = contexts;
+    this.entrance = entrance;
     this.demo = demo;
   }
 
@@ -55,7 +49,10 @@ class SessionController {
 
   record FirstRun(String email, String name, String password) {}
 
-  record ProfileInput(String name, String units) {}
+  /** A password does not belong here; one that comes all the same is refused, not dropped. */
+  record ProfileInput(String name, String units, @Nullable String password) {}
+
+  record PasswordInput(String now, String next) {}
 
   record TokenInput(String name) {}
 
@@ -73,7 +70,7 @@ class SessionController {
   @PostMapping("/api/session")
   SessionView signIn(
       @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
-    return enter(signIn.check(c.email(), c.password()), request, response);
+    return enter(signIn.check(c.email(), c.password(), request.getRemoteAddr()), request, response);
   }
 
   @PostMapping("/api/session/demo")
@@ -84,11 +81,7 @@ class SessionController {
   @PostMapping("/api/first-run")
   SessionView firstRun(
       @RequestBody FirstRun f, HttpServletRequest request, HttpServletResponse response) {
-    if (!accounts.empty()) {
-      throw new nimblefurrow.server.support.NotAllowed(
-          "This server has an owner already. Ask them to let you in.");
-    }
-    return enter(accounts.open(f.email(), f.name(), f.password()), request, response);
+    return enter(accounts.openFirst(f.email(), f.name(), f.password()), request, response);
   }
 
   @DeleteMapping("/api/session")
@@ -103,7 +96,22 @@ class SessionController {
 
   @PutMapping("/api/account")
   AccountService.Profile change(@RequestBody ProfileInput input) {
+    if (input.password() != null) {
+      throw new InputProblem(
+          "password", "A password is changed by itself, with the one that holds now.");
+    }
     return accounts.change(access.person().id(), input.name(), input.units());
+  }
+
+  /** Changes one's password; all other sessions end. */
+  @PutMapping("/api/account/password")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void changePassword(@RequestBody PasswordInput input, HttpServletRequest request) {
+    access.atTheKeyboard();
+    Person person = access.person();
+    signIn.again(person.id(), input.now(), request.getRemoteAddr());
+    accounts.changePassword(person.id(), input.next());
+    entrance.leaveElsewhere(person, request);
   }
 
   @GetMapping("/api/account/tokens")
@@ -113,23 +121,20 @@ class SessionController {
 
   @PostMapping("/api/account/tokens")
   NewToken makeToken(@RequestBody TokenInput input) {
+    access.atTheKeyboard();
     return accounts.makeToken(access.person().id(), input.name());
   }
 
   @DeleteMapping("/api/account/tokens/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void revokeToken(@PathVariable UUID id) {
+    access.atTheKeyboard();
     accounts.revokeToken(access.person().id(), id);
   }
 
   private SessionView enter(
       Person person, HttpServletRequest request, HttpServletResponse response) {
-    request.getSession(true);
-    request.changeSessionId();
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(new UsernamePasswordAuthenticationToken(person, null, List.of()));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, request, response);
+    entrance.enter(person, request, response);
     return session();
   }
 }

@@ -208,6 +208,7 @@ class SeasonController {
       if (field == null) {
         throw new NotFound("This farm has no such field.");
       }
+      seasons.refuseToReplaceWhatWasSeeded(farm, field, p.plan());
       saves.add(new PlanService.Save(field.piece(), p.version(), p.plan(), field.name()));
     }
     String what = input.what().isBlank() ? "plan changed" : input.what().strip();

@@ -26,6 +26,7 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropKind;
@@ -140,6 +141,33 @@ public class SeasonService {
         new PlanView(c.field().piece(), stored == null ? 0 : stored.version(), proposed);
     Placed placed = place(c, farm, weathers.of(farm), plan);
     return new Moved(placed.furrow(), changes(farm, c, stored, proposed));
+  }
+
+  /**
+   * What is in the ground is not planned away: its seed and its day stay, its ending may change.
+   *
+   * @throws Refused when a plan would put another cover, way or none in the place of one seeded
+   */
+  void refuseToReplaceWhatWasSeeded(FarmView farm, FieldView field, @Nullable PlanInput next) {
+    FieldCase c = cases.of(farm, field.id());
+    PlanView stored = plans.ofPieces(farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    if (c.seeded() == null || c.ended() != null || stored == null) {
+      return;
+    }
+    PlanInput now = stored.plan();
+    if (next == null
+        || !next.method().equals(now.method())
+        || !species(next).equals(species(now))) {
+      throw new Refused(
+          "plans",
+          "%s was seeded on %s with %s. Take that out of the log first if it is not so; log its"
+                  .formatted(field.name(), c.seeded(), c.words(now))
+              + " ending before another cover is planned.");
+    }
+  }
+
+  private static List<String> species(PlanInput plan) {
+    return plan.components().stream().map(PlanInput.Component::species).sorted().toList();
   }
 
   /** A moved furrow and what the move changes. */

@@ -25,6 +25,5 @@ class SeedLot {
   BigDecimal boughtKg;
   boolean removed;
   @Nullable String certificateName;
-  byte @Nullable [] certificate;
   @Version @Nullable Long version;
 }

@@ -21,12 +21,21 @@ import org.springframework.transaction.annotation.Transactional;
 /** Seed lots and mixes of a farm. Callers have checked who asks. */
 @Service
 public class SeedService {
+  private static final int LONGEST_NAME = 200;
+
   private final SeedLots lots;
+  private final SeedCertificates certificates;
   private final SeedUses uses;
   private final FarmMixes mixes;
   private final SpeciesService species;
 
-  SeedService(SeedLots lots, SeedUses uses, FarmMixes mixes, SpeciesService species) {
+  SeedService(
+      SeedLots lots,
+      SeedCertificates certificates,
+      SeedUses uses,
+      FarmMixes mixes,
+      SpeciesService species) {
+    this.certificates = certificates;
     this.lots = lots;
     this.uses = uses;
     this.mixes = mixes;
@@ -58,9 +67,20 @@ public class SeedService {
       stored.farmId = farmId;
     } else if (!stored.farmId.equals(farmId)) {
       throw new NotFound("This farm has no such seed lot.");
+    } else if (stored.removed) {
+      throw new Refused("id", "This lot was taken out meanwhile; put it back, then change it.");
     } else if (!Objects.equals(stored.version, l.version())) {
       throw new ChangedMeanwhile(
-          "Someone else changed this lot while you did.", view(stored, BigDecimal.ZERO));
+          "Someone else changed this lot while you did.", view(stored, used(farmId, l.id())));
+    }
+    BigDecimal used = used(farmId, l.id());
+    if (decimal(l.boughtKg(), 3).compareTo(used) < 0) {
+      throw new Refused(
+          "boughtKg",
+          "%.0f kg (%.0f lb) of this lot went into fields already; less than that was not bought."
+              .formatted(
+                  used.doubleValue(),
+                  used.doubleValue() / nimblefurrow.core.units.UnitSystem.KG_PER_LB));
     }
     stored.species = l.species();
     stored.variety = l.variety().strip();
@@ -75,6 +95,19 @@ public class SeedService {
     stored.boughtKg = decimal(l.boughtKg(), 3);
     UUID id = lots.saveAndFlush(stored).id;
     return lots(farmId).stream().filter(v -> v.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private BigDecimal used(UUID farmId, UUID lotId) {
+    return uses.findByFarmId(farmId).stream()
+        .filter(u -> u.lotId.equals(lotId))
+        .map(u -> u.kg)
+        .reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  /** Whether a lot is the farm's. */
+  @Transactional(readOnly = true)
+  public boolean has(UUID farmId, UUID lotId) {
+    return lots.findById(lotId).filter(l -> l.farmId.equals(farmId)).isPresent();
   }
 
   private void check(UUID farmId, LotView l) {
@@ -107,18 +140,22 @@ public class SeedService {
   @Transactional
   public void certify(UUID farmId, UUID lotId, String name, byte[] bytes) {
     SeedLot lot = find(farmId, lotId);
-    lot.certificateName = name;
-    lot.certificate = bytes;
+    lot.certificateName = name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME);
+    SeedCertificate certificate = certificates.findById(lotId).orElseGet(SeedCertificate::new);
+    certificate.lotId = lotId;
+    certificate.bytes = bytes;
+    certificates.save(certificate);
   }
 
   /** A lot's certificate. */
   @Transactional(readOnly = true)
   public Certificate certificate(UUID farmId, UUID lotId) {
     SeedLot lot = find(farmId, lotId);
-    if (lot.certificate == null || lot.certificateName == null) {
+    byte[] bytes = certificates.findById(lot.id).map(c -> c.bytes).orElse(null);
+    if (bytes == null || lot.certificateName == null) {
       throw new NotFound("This lot has no certificate.");
     }
-    return new Certificate(lot.certificateName, lot.certificate);
+    return new Certificate(lot.certificateName, bytes);
   }
 
   /**
@@ -210,7 +247,11 @@ public class SeedService {
   /** Takes a mix away. */
   @Transactional
   public void removeMix(UUID farmId, UUID mixId) {
-    mixes.findById(mixId).filter(m -> m.farmId.equals(farmId)).ifPresent(mixes::delete);
+    mixes.delete(
+        mixes
+            .findById(mixId)
+            .filter(m -> m.farmId.equals(farmId))
+            .orElseThrow(() -> new NotFound("This farm has no such mix.")));
   }
 
   private SeedLot find(UUID farmId, UUID lotId) {

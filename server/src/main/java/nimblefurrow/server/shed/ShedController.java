@@ -45,13 +45,13 @@ class ShedController {
   }
 
   /** When a machine stands; null once it runs again. */
-  record StandsInput(MachineView.@Nullable Out out) {}
+  record StandsInput(@Nullable Long version, MachineView.@Nullable Out out) {}
 
   @PutMapping("/machines/{machineId}/out")
   MachineView stands(
       @PathVariable UUID farmId, @PathVariable UUID machineId, @RequestBody StandsInput in) {
     access.work(farmId);
-    return shed.stands(farmId, machineId, in.out());
+    return shed.stands(farmId, machineId, in.version(), in.out());
   }
 
   @DeleteMapping("/machines/{machineId}")

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -27,9 +28,11 @@ public class ShedService {
 
   private final Machines machines;
   private final Calibrations calibrations;
+  private final SeedService lots;
   private final Clock clock;
 
-  ShedService(Machines machines, Calibrations calibrations, Clock clock) {
+  ShedService(Machines machines, Calibrations calibrations, SeedService lots, Clock clock) {
+    this.lots = lots;
     this.machines = machines;
     this.calibrations = calibrations;
     this.clock = clock;
@@ -68,6 +71,9 @@ public class ShedService {
       stored.farmId = farmId;
     } else if (!stored.farmId.equals(farmId)) {
       throw new NotFound("This farm has no such machine.");
+    } else if (stored.removed) {
+      throw new Refused(
+          "id", stored.name + " was taken out of the shed meanwhile; put it back, then change it.");
     } else if (!Objects.equals(stored.version, m.version())) {
       throw new ChangedMeanwhile(
           "Someone else changed " + stored.name + " while you did.", MachineView.of(stored));
@@ -166,10 +172,19 @@ public class ShedService {
     machine.outWhy = out == null ? "" : out.why().strip();
   }
 
-  /** Says that a machine stands for some days, or runs again. */
+  /**
+   * Says that a machine stands for some days, or runs again.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
   @Transactional
-  public MachineView stands(UUID farmId, UUID machineId, MachineView.@Nullable Out out) {
+  public MachineView stands(
+      UUID farmId, UUID machineId, @Nullable Long version, MachineView.@Nullable Out out) {
     Machine machine = find(farmId, machineId);
+    if (!Objects.equals(machine.version, version)) {
+      throw new ChangedMeanwhile(
+          "Someone else changed " + machine.name + " while you did.", MachineView.of(machine));
+    }
     stand(machine, out);
     return MachineView.of(machines.saveAndFlush(machine));
   }
@@ -229,6 +244,9 @@ public class ShedService {
       }
       return CalibrationView.of(stored);
     }
+    if (c.lotId() != null && !lots.has(farmId, c.lotId())) {
+      throw new NotFound("This farm has no such seed lot.");
+    }
     if (c.rateKgPerHa() != null) {
       Need.notNegative("rateKgPerHa", "The rate", c.rateKgPerHa());
     }
@@ -252,10 +270,11 @@ public class ShedService {
   /** Takes a note out again. */
   @Transactional
   public void forget(UUID farmId, UUID calibrationId) {
-    calibrations
-        .findById(calibrationId)
-        .filter(c -> c.farmId.equals(farmId))
-        .ifPresent(calibrations::delete);
+    calibrations.delete(
+        calibrations
+            .findById(calibrationId)
+            .filter(c -> c.farmId.equals(farmId))
+            .orElseThrow(() -> new NotFound("There is no such note.")));
   }
 
   private Machine find(UUID farmId, UUID machineId) {

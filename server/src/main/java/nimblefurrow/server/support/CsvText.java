@@ -2,11 +2,13 @@ package nimblefurrow.server.support;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.Iterator;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -14,14 +16,114 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * A table somebody's spreadsheet wrote: whatever the encoding, byte order mark, separator and
- * decimal sign.
- *
- * @param columns names in the head line
- * @param rows the lines below it
- * @param decimalComma whether numbers use a decimal comma
+ * decimal sign. Its rows are read anew each time they are walked: never are all of them in memory.
  */
-public record CsvText(List<String> columns, List<CSVRecord> rows, boolean decimalComma) {
+public final class CsvText {
+  /** Two hundred years of days, or a thousand fields many times over. */
+  private static final int MOST_ROWS = 100_000;
+
+  private static final int MOST_COLUMNS = 200;
+  private static final int LOOKED_AT = 200;
   private static final Charset WESTERN = Charset.forName("windows-1252");
+
+  private final String text;
+  private final CSVFormat format;
+  private final List<String> columns;
+  private final boolean decimalComma;
+
+  private CsvText(String text, CSVFormat format) {
+    this.text = text;
+    this.format = format;
+    try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+      this.columns = List.copyOf(parser.getHeaderNames());
+    } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
+      throw unreadable();
+    }
+    if (columns.size() > MOST_COLUMNS) {
+      throw new InputProblem(
+          "line 1",
+          "The head line names %d columns; take %d at most."
+              .formatted(columns.size(), MOST_COLUMNS));
+    }
+    boolean comma = false;
+    if (!format.getDelimiterString().equals(",")) {
+      int seen = 0;
+      for (CSVRecord row : rows()) {
+        comma |= commaNumber(row);
+        if (comma || ++seen >= LOOKED_AT) {
+          break;
+        }
+      }
+    }
+    this.decimalComma = comma;
+  }
+
+  /** Names in the head line. */
+  public List<String> columns() {
+    return columns;
+  }
+
+  /** Whether numbers use a decimal comma. */
+  public boolean decimalComma() {
+    return decimalComma;
+  }
+
+  /**
+   * The lines below the head, one after the other.
+   *
+   * @throws InputProblem while walking, when a line cannot be read or there are too many
+   */
+  public Iterable<CSVRecord> rows() {
+    return () -> {
+      try {
+        return new Rows(CSVParser.parse(new StringReader(text), format).iterator());
+      } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
+        throw unreadable();
+      }
+    };
+  }
+
+  /** How many rows there are. */
+  public int count() {
+    int n = 0;
+    for (CSVRecord row : rows()) {
+      n += row.size() > 0 ? 1 : 0;
+    }
+    return n;
+  }
+
+  private static InputProblem unreadable() {
+    return new InputProblem(
+        "file",
+        "The file cannot be read as a table: a column name stands twice, or a quote is left open.");
+  }
+
+  private static final class Rows implements Iterator<CSVRecord> {
+    private final Iterator<CSVRecord> rows;
+    private int walked;
+
+    Rows(Iterator<CSVRecord> rows) {
+      this.rows = rows;
+    }
+
+    @Override
+    public boolean hasNext() {
+      try {
+        return rows.hasNext();
+      } catch (UncheckedIOException | IllegalStateException e) {
+        throw unreadable();
+      }
+    }
+
+    @Override
+    public CSVRecord next() {
+      if (++walked > MOST_ROWS) {
+        throw new InputProblem(
+            "file", "The file has more than %,d lines; split it.".formatted(MOST_ROWS));
+      }
+      return rows.next();
+    }
+  }
 
   /**
    * Reads a table.
@@ -45,13 +147,7 @@ public record CsvText(List<String> columns, List<CSVRecord> rows, boolean decima
             .setIgnoreEmptyLines(true)
             .setAllowMissingColumnNames(true)
             .get();
-    try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-      List<CSVRecord> rows = parser.getRecords();
-      boolean comma = separator != ',' && rows.stream().limit(200).anyMatch(CsvText::commaNumber);
-      return new CsvText(parser.getHeaderNames(), rows, comma);
-    } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException e) {
-      throw new InputProblem("file", "The file cannot be read as a table: " + e.getMessage() + ".");
-    }
+    return new CsvText(text, format);
   }
 
   /** The number in a cell; NaN when the cell is empty or says it is missing. */
@@ -61,12 +157,17 @@ public record CsvText(List<String> columns, List<CSVRecord> rows, boolean decima
       return Double.NaN;
     }
     String plain = decimalComma ? cell.replace(".", "").replace(',', '.') : cell;
+    double value = Double.NaN;
     try {
-      return Double.parseDouble(plain.replace("\u2212", "-").replace("\u00a0", ""));
+      value = Double.parseDouble(plain.replace("\u2212", "-").replace("\u00a0", ""));
     } catch (NumberFormatException e) {
+      // said below with its line
+    }
+    if (!Double.isFinite(value)) {
       throw new InputProblem(
           at(row), "%s: “%s” in column %s is not a number.".formatted(at(row), cell, column));
     }
+    return value;
   }
 
   /** The text in a cell; empty when the row is short or has no such column. */

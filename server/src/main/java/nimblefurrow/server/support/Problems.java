@@ -39,12 +39,14 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final String UNIQUE = "23505";
   private static final String FOREIGN_KEY = "23503";
   private static final String DATA = "22";
+  private static final int LONGEST_SENTENCE = 600;
+  private static final int MOST_PROBLEMS = 50;
   private static final long NUMBERS = 36L * 36 * 36 * 36 * 36 * 36;
 
   @ExceptionHandler
   ProblemDetail input(InputProblem problem) {
     ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, sentence(problem));
-    detail.setProperty("errors", problem.problems());
+    detail.setProperty("errors", few(problem.problems()));
     return detail;
   }
 
@@ -209,7 +211,14 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     List<InputProblem.At> problems =
         e.getFieldErrors().stream()
-            .map(f -> new InputProblem.At(f.getField(), f.getField() + " " + f.getDefaultMessage()))
+            .map(
+                f ->
+                    new InputProblem.At(
+                        f.getField(),
+                        f.isBindingFailure()
+                            ? "“%s” is missing, or is not of the kind expected here."
+                                .formatted(f.getField())
+                            : f.getField() + " " + f.getDefaultMessage()))
             .toList();
     ProblemDetail detail =
         detail(
@@ -246,7 +255,21 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static String sentence(RuntimeException problem) {
-    return String.valueOf(problem.getMessage());
+    return cut(String.valueOf(problem.getMessage()));
+  }
+
+  /** What somebody sent is not sent back by the page. */
+  private static String cut(String sentence) {
+    return sentence.length() <= LONGEST_SENTENCE
+        ? sentence
+        : sentence.substring(0, LONGEST_SENTENCE) + " …";
+  }
+
+  private static List<InputProblem.At> few(List<InputProblem.At> problems) {
+    return problems.stream()
+        .limit(MOST_PROBLEMS)
+        .map(p -> new InputProblem.At(cut(p.path()), cut(p.message())))
+        .toList();
   }
 
   private static ProblemDetail detail(HttpStatus status, String sentence) {

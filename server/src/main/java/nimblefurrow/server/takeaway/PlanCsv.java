@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.support.CsvText;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.SafeCells;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
@@ -42,6 +43,8 @@ final class PlanCsv {
     "in_words"
   };
 
+  private static final int MOST_LINES = 5000;
+
   private PlanCsv() {}
 
   /** A plan read back, with where it stood. */
@@ -54,35 +57,31 @@ final class PlanCsv {
       for (PlanRow r : rows) {
         PlanInput p = r.plan();
         csv.printRecord(
-            safe(r.field()),
-            p.status(),
-            String.join(";", p.purposes()),
-            p.components().stream()
-                .map(PlanInput.Component::species)
-                .collect(Collectors.joining(";")),
-            p.components().stream()
-                .map(c -> plain(c.rateKgPerHa(), 4))
-                .collect(Collectors.joining(";")),
-            p.method(),
-            p.seedOn(),
-            p.ending(),
-            p.endOn(),
-            plain(r.areaHa(), 2),
-            r.crop(),
-            r.nextCrop(),
-            r.opens() == null ? "" : r.opens(),
-            r.closes() == null ? "" : r.closes(),
-            r.coverWords());
+            SafeCells.of(
+                r.field(),
+                p.status(),
+                String.join(";", p.purposes()),
+                p.components().stream()
+                    .map(PlanInput.Component::species)
+                    .collect(Collectors.joining(";")),
+                p.components().stream()
+                    .map(c -> plain(c.rateKgPerHa(), 4))
+                    .collect(Collectors.joining(";")),
+                p.method(),
+                p.seedOn(),
+                p.ending(),
+                p.endOn(),
+                plain(r.areaHa(), 2),
+                r.crop(),
+                r.nextCrop(),
+                r.opens() == null ? "" : r.opens(),
+                r.closes() == null ? "" : r.closes(),
+                r.coverWords()));
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return text.toString();
-  }
-
-  /** A leading sign would make some spreadsheets run a name as a formula. */
-  private static String safe(String name) {
-    return name.matches("[=+\\-@\\t].*") ? "'" + name : name;
   }
 
   private static String plain(double value, int places) {
@@ -107,6 +106,11 @@ final class PlanCsv {
     List<Read> plans = new ArrayList<>();
     List<InputProblem.At> problems = new ArrayList<>();
     for (CSVRecord row : table.rows()) {
+      if (plans.size() + problems.size() >= MOST_LINES) {
+        throw new InputProblem(
+            "file",
+            "The file has more than %,d lines; a farm has fewer fields.".formatted(MOST_LINES));
+      }
       try {
         plans.add(read(table, row));
       } catch (InputProblem problem) {
@@ -134,7 +138,7 @@ final class PlanCsv {
     String name = table.cell(row, "field");
     return new Read(
         at,
-        name.matches("'[=+\\-@].*") ? name.substring(1) : name,
+        SafeCells.read(name),
         new PlanInput(
             table.cell(row, "status").toLowerCase(Locale.ROOT),
             List.of(table.cell(row, "purposes").split(";")),

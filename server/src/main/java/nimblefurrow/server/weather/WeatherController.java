@@ -11,6 +11,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.CsvText;
 import nimblefurrow.server.support.InputProblem;
+import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +29,8 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/farms/{farmId}/stations")
 class WeatherController {
+  private static final int SAMPLE_ROWS = 3;
+
   private final WeatherService weather;
   private final FarmService farms;
   private final Access access;
@@ -97,13 +100,14 @@ class WeatherController {
     weather.ofFarm(farmId, stationId);
     CsvText table = CsvText.read(file.getBytes());
     List<List<String>> sample = new ArrayList<>();
-    table.rows().stream().limit(3).forEach(r -> sample.add(r.toList()));
+    for (CSVRecord row : table.rows()) {
+      if (sample.size() == SAMPLE_ROWS) {
+        break;
+      }
+      sample.add(row.toList());
+    }
     return new FileCheck(
-        table.columns(),
-        WeatherFile.guess(table),
-        sample,
-        table.rows().size(),
-        table.decimalComma());
+        table.columns(), WeatherFile.guess(table), sample, table.count(), table.decimalComma());
   }
 
   @PostMapping(path = "/{stationId}/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

@@ -49,7 +49,6 @@ public class WeatherService {
    *
    * @throws InputProblem when the farm has no station or too short a record
    */
-  @Transactional(readOnly = true)
   public FarmWeather of(FarmView farm) {
     return find(farm)
         .orElseThrow(
@@ -60,7 +59,6 @@ public class WeatherService {
   }
 
   /** The weather of a farm's season, when there is a station with days up to the farm's day. */
-  @Transactional(readOnly = true)
   public Optional<FarmWeather> find(FarmView farm) {
     if (farm.stationId() == null) {
       return Optional.empty();
@@ -83,7 +81,6 @@ public class WeatherService {
    * The same with the forecast for the next days in the ways the season may go, believed as far as
    * its skill reaches; without a forecast nothing else than {@link #of}.
    */
-  @Transactional(readOnly = true)
   public FarmWeather foretold(FarmView farm) {
     FarmWeather known = of(farm);
     Optional<DailyWeather> ahead = ahead(farm, FORETOLD_DAYS);
@@ -106,7 +103,6 @@ public class WeatherService {
    *
    * @return up to {@code count} days; nothing when there are none
    */
-  @Transactional(readOnly = true)
   public Optional<DailyWeather> ahead(FarmView farm, int count) {
     if (farm.stationId() == null) {
       return Optional.empty();

@@ -2,9 +2,11 @@ package nimblefurrow.server.work;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import org.springframework.stereotype.Service;
@@ -13,10 +15,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of a farm and what they can run. Callers have checked who asks. */
 @Service
 public class CrewService {
-  private final CrewMembers members;
+  private static final int MOST_DAYS_OFF = 400;
 
-  CrewService(CrewMembers members) {
+  private final CrewMembers members;
+  private final ShedService shed;
+
+  CrewService(CrewMembers members, ShedService shed) {
     this.members = members;
+    this.shed = shed;
   }
 
   /** Everyone by name. */
@@ -37,6 +43,15 @@ public class CrewService {
     }
     if (!(in.hoursPerDay() >= 0 && in.hoursPerDay() <= 24)) {
       throw new Refused("hoursPerDay", "A day has 0 to 24 hours.");
+    }
+    Map<UUID, String> there = shed.names(farmId);
+    for (int i = 0; i < in.machines().size(); i++) {
+      if (!there.containsKey(in.machines().get(i))) {
+        throw new Refused("machines[" + i + "]", "This farm has no such machine.");
+      }
+    }
+    if (in.daysOff().size() > MOST_DAYS_OFF) {
+      throw new Refused("daysOff", "Take at most 400 days off.");
     }
     String name = in.name().strip();
     if (members.findByFarmIdOrderByName(farmId).stream()

@@ -1,24 +1,41 @@
 package nimblefurrow.server.work;
 
+import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What is settled about jobs, kept or left out. Callers have checked who asks. */
 @Service
 class PinService {
+  private static final String KINDS = "harvest|seed|end|second|plant|look:[\\w-]{1,40}";
+
   private final WorkPins pins;
   private final FarmService farms;
   private final FieldService fields;
   private final HireService hire;
+  private final ShedService shed;
+  private final CrewService crew;
 
-  PinService(WorkPins pins, FarmService farms, FieldService fields, HireService hire) {
+  PinService(
+      WorkPins pins,
+      FarmService farms,
+      FieldService fields,
+      HireService hire,
+      ShedService shed,
+      CrewService crew) {
+    this.shed = shed;
+    this.crew = crew;
     this.pins = pins;
     this.farms = farms;
     this.fields = fields;
@@ -38,6 +55,21 @@ class PinService {
   @Transactional
   void pin(UUID farmId, UUID fieldId, String kind, WorkViews.PinInput in) {
     List<UUID> never = in.neverDoers() == null ? List.of() : in.neverDoers();
+    if (!worked(farmId, fieldId)) {
+      throw new NotFound("There is no such field in this plan.");
+    }
+    if (!kind.matches(KINDS)) {
+      throw new Refused("kind", "There is no kind of job called “" + kind + "”.");
+    }
+    Set<UUID> doers = new HashSet<>(shed.names(farmId).keySet());
+    crew.all(farmId).forEach(c -> doers.add(c.id()));
+    if (in.onlyDoer() != null && !doers.contains(in.onlyDoer()) || !doers.containsAll(never)) {
+      throw new Refused("onlyDoer", "This farm has no such machine or person.");
+    }
+    LocalDate end = LocalDate.of(farms.get(farmId).seasonYear() + 1, 7, 31);
+    if (in.day() != null && in.day().isAfter(end)) {
+      throw new Refused("day", "That day lies beyond the season, which ends on " + end + ".");
+    }
     if (in.day() != null && in.day().isBefore(farms.get(farmId).today())) {
       throw new Refused("day", "A job cannot be pinned to a day that is past.");
     }

@@ -45,6 +45,7 @@ class LogController {
   @GetMapping
   List<LogService.EntryView> list(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.see(farmId);
+    fields.get(farmId, fieldId);
     return log.of(farmId, fieldId);
   }
 

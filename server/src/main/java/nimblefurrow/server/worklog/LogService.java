@@ -138,8 +138,8 @@ public class LogService {
       stored.amount = entry.amount();
       stored.residual = entry.residual();
       entries.save(stored);
-    } else if (!stored.farmId.equals(farmId)) {
-      throw new NotFound("There is no such entry.");
+    } else if (!stored.farmId.equals(farmId) || !stored.fieldId.equals(fieldId)) {
+      throw new NotFound("There is no such entry on this field.");
     }
     return view(stored);
   }

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '../../api/client'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+
+/** Who works on the farm, and links for those who are to come. */
+const session = useSession()
+const members = ref<Schemas['MemberView'][]>([])
+const links = ref<Schemas['OpenInvitation'][]>([])
+const made = ref<{ label: string; url: string } | null>(null)
+const form = ref({ label: '', role: 'operator' })
+const roles = [
+  { title: 'owner: plans', value: 'owner' },
+  { title: 'operator: logs work and counts', value: 'operator' },
+  { title: 'viewer: sees', value: 'viewer' },
+]
+const path = () => ({ farmId: session.farm?.id ?? '' })
+
+async function guard(work: () => Promise<unknown>) {
+  try {
+    await work()
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const load = () =>
+  guard(async () => {
+    members.value = await ask(api.GET('/api/farms/{farmId}/members', { params: { path: path() } }))
+    if (session.owner)
+      links.value = await ask(
+        api.GET('/api/farms/{farmId}/invitations', { params: { path: path() } }),
+      )
+  })
+const invite = () =>
+  guard(async () => {
+    const link = await ask(
+      api.POST('/api/farms/{farmId}/invitations', { params: { path: path() }, body: form.value }),
+    )
+    made.value = { label: link.label, url: `${location.origin}/invite/${link.secret}` }
+    form.value = { label: '', role: 'operator' }
+    await load()
+  })
+const takeBack = (id: string) =>
+  guard(async () => {
+    await ask(
+      api.DELETE('/api/farms/{farmId}/invitations/{id}', { params: { path: { ...path(), id } } }),
+    )
+    made.value = null
+    await load()
+  })
+const setRole = (accountId: string, role: string) =>
+  guard(async () => {
+    members.value = await ask(
+      api.PUT('/api/farms/{farmId}/members/{accountId}', {
+        params: { path: { ...path(), accountId } },
+        body: { role },
+      }),
+    )
+  })
+const remove = (accountId: string) =>
+  guard(async () => {
+    await ask(
+      api.DELETE('/api/farms/{farmId}/members/{accountId}', {
+        params: { path: { ...path(), accountId } },
+      }),
+    )
+    await load()
+  })
+const copy = () =>
+  guard(async () => {
+    await navigator.clipboard.writeText(made.value?.url ?? '')
+    notice.show('Copied.')
+  })
+onMounted(load)
+</script>
+
+<template>
+  <section class="card mb-4">
+    <h2 class="mb-2">Who works on {{ session.farm?.name }}</h2>
+    <table class="plain">
+      <tbody>
+        <tr v-for="m in members" :key="m.id">
+          <td>{{ m.name }}</td>
+          <td class="muted">{{ m.email }}</td>
+          <td>
+            <v-select
+              v-if="session.owner && m.email !== session.state?.email"
+              :model-value="m.role"
+              :items="roles"
+              :aria-label="`What ${m.name} may do`"
+              density="compact"
+              hide-details
+              @update:model-value="setRole(m.id, $event)"
+            />
+            <template v-else>{{ m.role }}</template>
+          </td>
+          <td class="n">
+            <button
+              v-if="session.owner && m.email !== session.state?.email"
+              class="rust"
+              @click="remove(m.id)"
+            >
+              Take off
+            </button>
+          </td>
+        </tr>
+        <tr v-for="l in links" :key="l.id">
+          <td>{{ l.label }}</td>
+          <td class="muted">
+            link not used yet, good until {{ sayDay(l.expiresAt.slice(0, 10)) }}
+          </td>
+          <td>{{ l.role }}</td>
+          <td class="n"><button class="rust" @click="takeBack(l.id)">Take back</button></td>
+        </tr>
+      </tbody>
+    </table>
+    <div v-if="made" class="made" data-test="invite">
+      The link for {{ made.label }}, shown this once and good for one person:
+      <code>{{ made.url }}</code>
+      <v-btn size="small" variant="outlined" class="ml-2" @click="copy">Copy</v-btn>
+    </div>
+    <form v-if="session.owner" class="row mt-4" @submit.prevent="invite">
+      <v-text-field v-model="form.label" label="Who the link is for" style="max-width: 260px" />
+      <v-select v-model="form.role" label="May" :items="roles" style="max-width: 280px" />
+      <v-btn type="submit" variant="outlined" :disabled="!form.label.trim()">Make a link</v-btn>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.made {
+  border: 1px solid var(--leaf);
+  border-radius: 8px;
+  padding: 10px 12px;
+  margin-top: 12px;
+  overflow-wrap: anywhere;
+}
+code {
+  color: var(--ink);
+  background: var(--rule);
+  border-radius: 4px;
+  padding: 1px 5px;
+}
+</style>

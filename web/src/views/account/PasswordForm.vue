@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask, Refusal } from '../../api/client'
+import { notice } from '../../shell/notice'
+
+/** One's own password, changed with the one that holds now. */
+const form = ref({ now: '', next: '' })
+const wrong = ref<Refusal | null>(null)
+
+async function change() {
+  wrong.value = null
+  try {
+    await ask(api.PUT('/api/account/password', { body: form.value }))
+    form.value = { now: '', next: '' }
+    notice.show('The password is changed; everywhere else you are signed out.')
+  } catch (e) {
+    wrong.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <section class="card mb-4">
+    <h2 class="mb-3">Password</h2>
+    <form class="row" @submit.prevent="change">
+      <v-text-field
+        v-model="form.now"
+        label="The one that holds now"
+        type="password"
+        autocomplete="current-password"
+        style="max-width: 260px"
+      />
+      <v-text-field
+        v-model="form.next"
+        label="The new one, at least 10 characters"
+        type="password"
+        autocomplete="new-password"
+        style="max-width: 300px"
+      />
+      <v-btn type="submit" variant="outlined" :disabled="!form.now || !form.next">Change</v-btn>
+    </form>
+    <p v-if="wrong" class="rust mt-2">{{ wrong.message }}</p>
+  </section>
+</template>
