@@ -75,7 +75,7 @@ class DevicesTest {
               furrow.get("areaHa").asDouble(), within(0.06 * furrow.get("areaHa").asDouble()));
     }
     assertThat(owner.upload(field + "/as-applied", "at,areaHa,seedKg\n2026,x,1\n").refused(422))
-        .contains("Line 2", "areaHa");
+        .contains("line 2", "areaHa");
     assertThat(owner.upload(field + "/as-applied", "a,b\n1,2\n").refused(422))
         .contains("no column “at”");
   }

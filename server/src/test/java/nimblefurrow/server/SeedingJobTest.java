@@ -178,7 +178,7 @@ class SeedingJobTest {
         .hasSize(lines.get("lines").size());
     assertThat(owner.get(field + "/lines.kml" + query).ok().text()).contains("<LineString>");
     assertThat(owner.get(field + "/lines.gpx" + query).ok().text()).contains("<rtept lat=\"41.");
-    assertThat(owner.get(field + "/lines?swathM=9000").refused(422)).contains("smaller than one");
+    assertThat(owner.get(field + "/lines?swathM=9000").refused(422)).contains("0.5 to 100 m");
     JsonNode plan = owner.furrow(farm, "Lantern Hill").at("/plan/plan");
     JsonNode ways = owner.post(field + "/ways", Api.map(plan)).ok().json();
     assertThat(ways.size()).isGreaterThan(4);

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Laying out the work of the demo farm: asked, argued with, kept, logged, undone. */
 class WorkTest {
-  private static JsonNode laidOut(Api owner, String farm) throws Exception {
+  static JsonNode laidOut(Api owner, String farm) throws Exception {
     owner.post(farm + "/rota/run", Map.of("seconds", 1)).ok();
     for (int i = 0; i < 600; i++) {
       JsonNode run = owner.get(farm + "/rota/run").ok().json().get("run");
@@ -29,7 +29,7 @@ class WorkTest {
     throw new AssertionError("the laying-out does not end");
   }
 
-  private static JsonNode item(JsonNode work, String kind) {
+  static JsonNode item(JsonNode work, String kind) {
     for (JsonNode i : work.get("items")) {
       if (i.get("kind").asString().equals(kind) && i.get("shareDone").asDouble() < 1) {
         return i;

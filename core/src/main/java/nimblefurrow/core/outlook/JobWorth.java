@@ -12,9 +12,6 @@ public final class JobWorth {
   /** Share of a goal's worth that an ended cover brings even where the goal is missed. */
   public static final double ENDED_ANYWAY = 0.2;
 
-  private static final double HARVEST_USD_PER_HA = 400;
-  private static final double HARVEST_LOSS_A_DAY = 0.012;
-  private static final double HARVEST_LEAST = 0.1;
   private static final double PLANTED_USD_PER_HA = 300;
   private static final double SECOND_SHARE = 0.3;
   private static final double LOOK_USD = 120;
@@ -22,18 +19,18 @@ public final class JobWorth {
   private JobWorth() {}
 
   /**
-   * A standing crop: margin that falls by 1.2 % a day of standing, lodging and shatter.
+   * A standing crop: its margin, less what it loses by its own curve.
    *
    * @param areaHa of the field
+   * @param loss of the crop
    * @param days length of the result
    * @param first day it is ripe
    * @param last day counted
    */
-  public static double[] harvest(double areaHa, int days, int first, int last) {
+  public static double[] harvest(double areaHa, HarvestLoss loss, int days, int first, int last) {
     double[] value = new double[days];
     for (int d = first; d <= last; d++) {
-      double kept = Math.max(HARVEST_LEAST, 1 - HARVEST_LOSS_A_DAY * (d - first));
-      value[d] = areaHa * HARVEST_USD_PER_HA * kept;
+      value[d] = areaHa * loss.usdPerHa() * loss.left(d - first);
     }
     return value;
   }

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.standing.DeedStanding;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
@@ -52,39 +54,47 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
    *
    * @param today the day it is
    * @param window when it can be seeded
-   * @param seedOn when it is meant to be
+   * @param standing what is written down, likely, or due without a word
    * @param accepted whether the plan was accepted, so that its day may simply have come and gone
-   * @param seeded when it was, if it was
    * @param ending how it is meant to end
-   * @param endOn when
-   * @param ended when it was, if it was
    */
   public static NextStep of(
-      LocalDate today,
-      Window window,
-      LocalDate seedOn,
-      boolean accepted,
-      @Nullable LocalDate seeded,
-      EndingWay ending,
-      LocalDate endOn,
-      @Nullable LocalDate ended) {
-    if (ended != null) {
-      return new NextStep(Kind.ENDED, ended, Reason.of("ended on {day}").with("day", ended));
+      LocalDate today, Window window, FieldStanding standing, boolean accepted, EndingWay ending) {
+    DeedStanding ended = standing.ending();
+    DeedStanding seeded = standing.seeding();
+    if (ended.done()) {
+      String text =
+          ended.state() == DeedStanding.State.LOGGED
+              ? "ended on {day}"
+              : "winter ended it by {day}";
+      return new NextStep(Kind.ENDED, ended.day(), Reason.of(text).with("day", ended.day()));
     }
-    return seeded == null
-        ? toSeed(today, window, seedOn, accepted)
-        : growing(today, seeded, ending, endOn);
+    return seeded.done()
+        ? growing(today, seeded.day(), ending, ended)
+        : toSeed(today, window, seeded, accepted);
   }
 
   private static NextStep toSeed(
-      LocalDate today, Window window, LocalDate seedOn, boolean accepted) {
+      LocalDate today, Window window, DeedStanding seeding, boolean accepted) {
     LocalDate closes = window.closes().day();
-    if (accepted && today.isAfter(seedOn) && window.standing(seedOn) != Window.Standing.TOO_LATE) {
+    LocalDate seedOn = seeding.day();
+    if (accepted && seeding.state() == DeedStanding.State.OVERDUE) {
       return new NextStep(
           Kind.CONFIRM,
-          seedOn,
-          Reason.of("meant for {day}: write down when it was seeded, or move it")
-              .with("day", seedOn));
+          closes,
+          Reason.of(
+                  "meant for {day} and not written down: it counts as not seeded; closes {closes}")
+              .with("day", seeding.meantFor())
+              .with("closes", closes));
+    }
+    if (accepted && seeding.state() == DeedStanding.State.TOO_LATE && window.possible()) {
+      return new NextStep(
+          Kind.CONFIRM,
+          closes,
+          Reason.of(
+                  "meant for {day}, closed {closes}, nothing written down: it counts as never seeded")
+              .with("day", seeding.meantFor())
+              .with("closes", closes));
     }
     Reason how =
         Reason.of("{method}: meant for {day}, window {opens} to {closes}")
@@ -116,7 +126,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
   }
 
   private static NextStep growing(
-      LocalDate today, LocalDate seeded, EndingWay ending, LocalDate endOn) {
+      LocalDate today, LocalDate seeded, EndingWay ending, DeedStanding end) {
     long age = ChronoUnit.DAYS.between(seeded, today);
     if (age >= LOOK_AFTER_DAYS && age <= LOOK_UNTIL_DAYS) {
       return new NextStep(
@@ -126,9 +136,19 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
               .with("day", seeded)
               .with("age", age, Unit.DAYS));
     }
+    if (end.state() == DeedStanding.State.OVERDUE) {
+      return new NextStep(
+          Kind.END_NOW,
+          end.meantFor(),
+          Reason.of("{ending} was meant for {day} and is not written down: it counts as standing")
+              .with("ending", ending.label())
+              .with("day", end.meantFor()));
+    }
     Reason plan =
-        Reason.of("{ending}, meant for {day}").with("ending", ending.label()).with("day", endOn);
-    boolean near = ChronoUnit.DAYS.between(today, endOn) <= SOON_DAYS;
-    return new NextStep(near ? Kind.END_NOW : Kind.WAIT, endOn, plan);
+        Reason.of("{ending}, meant for {day}")
+            .with("ending", ending.label())
+            .with("day", end.day());
+    boolean near = ChronoUnit.DAYS.between(today, end.day()) <= SOON_DAYS;
+    return new NextStep(near ? Kind.END_NOW : Kind.WAIT, end.day(), plan);
   }
 }

@@ -64,6 +64,12 @@ public final class WindowFinder {
    * @param soil the ground
    */
   public Window find(List<Species> cover, SeedingMethod method, Soil soil) {
+    if (method.when() == SeedingMethod.When.AT_HARVEST
+        && crop.crop() instanceof CashCrop.Corn corn
+        && corn.silage()) {
+      Window.Edge never = edge(181, Reason.of("a chopper carries no seeder on its head"));
+      return new Window(method, false, never, never, never, List.of());
+    }
     if (!fits(method)) {
       Window.Edge never =
           edge(181, Reason.of("{method} needs a standing crop").with("method", method.label()));

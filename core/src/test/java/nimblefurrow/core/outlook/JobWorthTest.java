@@ -1,6 +1,7 @@
 package nimblefurrow.core.outlook;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -10,6 +11,7 @@ import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.SecondPass;
+import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
 
 /** Jobs of different kinds are weighed in money by the day they are finished. */
@@ -17,12 +19,18 @@ class JobWorthTest {
   private static final int DAYS = 60;
 
   @Test
-  void aStandingCropLosesALittleEachDayAndNothingIsCountedOutsideItsDays() {
-    double[] value = JobWorth.harvest(10, DAYS, 5, 40);
-    assertThat(value[4]).isZero();
-    assertThat(value[5]).isEqualTo(4000);
-    assertThat(value[15]).isCloseTo(4000 * (1 - 0.12), within(1e-9));
-    assertThat(value[41]).isZero();
+  void aStandingCropLosesByItsOwnCurveAndNothingIsCountedOutsideItsDays() {
+    double[] corn = JobWorth.harvest(10, HarvestLoss.of("corn"), DAYS, 5, 40);
+    assertThat(corn[4]).isZero();
+    assertThat(corn[5]).isEqualTo(4000);
+    assertThat(corn[12]).as("a week costs nothing").isEqualTo(4000);
+    assertThat(corn[15]).isCloseTo(4000 * (1 - 3 * 0.004), within(1e-9));
+    assertThat(corn[30]).isCloseTo(4000 * (1 - 14 * 0.004 - 4 * 0.010), within(1e-9));
+    assertThat(corn[41]).isZero();
+    assertThat(HarvestLoss.of("soybean").left(20)).isLessThan(HarvestLoss.of("corn").left(20));
+    assertThat(HarvestLoss.of("silageCorn").left(15)).isLessThan(HarvestLoss.of("corn").left(15));
+    assertThat(HarvestLoss.of("soybean").left(400)).isEqualTo(0.10);
+    assertThatThrownBy(() -> HarvestLoss.of("hops")).isInstanceOf(Refused.class);
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.season.CropSeasons;
@@ -13,6 +14,8 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.core.weather.SeasonSkies;
@@ -165,8 +168,13 @@ class OutlookTest {
     assertThat(step(closes.plusDays(1), window, null, end)).isEqualTo(NextStep.Kind.MISSED);
     NextStep asked =
         NextStep.of(
-            closes.plusDays(9), window, opens, true, null, EndingWay.SPRAY_EARLY, end, null);
+            closes.plusDays(9),
+            window,
+            standing(closes.plusDays(9), window, null, end),
+            true,
+            EndingWay.SPRAY_EARLY);
     assertThat(asked.kind()).as("an accepted day that passed").isEqualTo(NextStep.Kind.CONFIRM);
+    assertThat(step(end.plusDays(9), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
     assertThat(step(opens.plusDays(30), window, opens, end)).isEqualTo(NextStep.Kind.LOOK);
     assertThat(step(opens.plusDays(90), window, opens, end)).isEqualTo(NextStep.Kind.WAIT);
     assertThat(step(end.minusDays(5), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
@@ -175,7 +183,18 @@ class OutlookTest {
   private static NextStep.Kind step(
       LocalDate today, Window window, LocalDate seeded, LocalDate end) {
     return NextStep.of(
-            today, window, window.opens().day(), false, seeded, EndingWay.SPRAY_EARLY, end, null)
+            today, window, standing(today, window, seeded, end), false, EndingWay.SPRAY_EARLY)
         .kind();
+  }
+
+  private static FieldStanding standing(
+      LocalDate today, Window window, LocalDate seeded, LocalDate end) {
+    Map<Deed, LocalDate> logged = seeded == null ? Map.of() : Map.of(Deed.SEEDING, seeded);
+    FieldStanding.Cover cover =
+        new FieldStanding.Cover(
+            window.method(), window.opens().day(), window, EndingWay.SPRAY_EARLY, end);
+    return FieldStanding.of(
+        new FieldStanding.Known(
+            today, BEANS.day(BEANS.harvest().median()), cover, null, logged, Map.of(), Map.of()));
   }
 }

@@ -14,6 +14,7 @@ import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotAllowed;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,9 +26,11 @@ public class FarmService implements FarmNames {
 
   private final Farms farms;
   private final Access access;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
-  FarmService(Farms farms, Access access, Clock clock) {
+  FarmService(Farms farms, Access access, ApplicationEventPublisher events, Clock clock) {
+    this.events = events;
     this.farms = farms;
     this.access = access;
     this.clock = clock;
@@ -113,7 +116,10 @@ public class FarmService implements FarmNames {
     if (!farm.demo) {
       throw new NotAllowed("Only a demo farm has a clock to set.");
     }
+    LocalDate was = farm.demoDay == null ? day : farm.demoDay;
     setDemoDay(farm, day);
+    farms.saveAndFlush(farm);
+    events.publishEvent(new DayMoved(farmId, was, day));
     return view(farm, Role.OWNER);
   }
 

@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
@@ -27,6 +28,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationView;
@@ -52,6 +54,7 @@ class JobService {
   private final LogService log;
   private final SeedingRecords records;
   private final SpeciesService species;
+  private final PlannedFields fieldsStanding;
 
   JobService(
       FarmService farms,
@@ -61,7 +64,9 @@ class JobService {
       SeedService seed,
       LogService log,
       SeedingRecords records,
-      SpeciesService species) {
+      SpeciesService species,
+      PlannedFields fieldsStanding) {
+    this.fieldsStanding = fieldsStanding;
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -391,17 +396,21 @@ class JobService {
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
+    Map<UUID, FieldStanding> standings = fieldsStanding.standings(farmId);
     Map<String, Double> need = new TreeMap<>();
     Map<String, List<String>> where = new TreeMap<>();
     for (FieldView f : all) {
       PlanView plan = planned.get(f.piece());
       boolean seeded =
           logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey("seeded");
-      if (plan == null || seeded) {
+      FieldStanding standing = standings.get(f.id());
+      boolean can = standing == null || standing.seeding().due();
+      if (plan == null || seeded || !can) {
         continue;
       }
+      double rest = f.areaHa() * (standing == null ? 1 : 1 - standing.seeding().share());
       for (PlanInput.Component c : plan.plan().components()) {
-        need.merge(c.species(), c.rateKgPerHa() * f.areaHa() * (1 + allowance), Double::sum);
+        need.merge(c.species(), c.rateKgPerHa() * rest * (1 + allowance), Double::sum);
         where.computeIfAbsent(c.species(), k -> new ArrayList<>()).add(f.name());
       }
     }

@@ -190,7 +190,7 @@ class ChoiceQuestions {
     return WaySideBySide.of(
             outlooks.forecaster(),
             new WindowFinder(weather.climate(), crop),
-            c.cover(plan),
+            c.asPlanned(plan),
             crop,
             farm.today(),
             FieldCase.purpose(plan))

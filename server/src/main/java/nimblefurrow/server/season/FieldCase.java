@@ -1,7 +1,9 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
@@ -17,6 +19,9 @@ import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.DeedStanding;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldView;
@@ -27,7 +32,13 @@ import nimblefurrow.server.worklog.SightingKind;
 import org.jspecify.annotations.Nullable;
 
 /** A stored field and plan as the core takes them. */
-record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, SpeciesTable table) {
+record FieldCase(
+    FieldView field,
+    int seasonYear,
+    LogService.SeasonLog log,
+    SpeciesTable table,
+    Map<Deed, FieldStanding.Said> said,
+    Map<Deed, LocalDate> kept) {
   private static final double USUAL_GERMINATION = 0.90;
   private static final double USUAL_PURITY = 0.98;
 
@@ -41,12 +52,30 @@ record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, Spec
   CashCrop crop() {
     CropView crop = field.crop();
     LocalDate seen = log.done().get("harvested");
-    CropView observed =
-        seen == null
-            ? crop
-            : new CropView(
-                crop.kind(), crop.plantedOn(), crop.maturity(), crop.rowSpacingM(), seen);
-    return CropKind.model(observed, seasonYear);
+    return seen == null ? CropKind.model(crop, seasonYear) : cropCutOn(seen);
+  }
+
+  /** The crop as it was, or will be, cut on a day. */
+  CashCrop cropCutOn(LocalDate day) {
+    CropView crop = field.crop();
+    return CropKind.model(
+        new CropView(crop.kind(), crop.plantedOn(), crop.maturity(), crop.rowSpacingM(), day),
+        seasonYear);
+  }
+
+  /** What is known of the field, for how it stands. */
+  FieldStanding.Known known(
+      LocalDate today, @Nullable LocalDate harvestLikely, FieldStanding.@Nullable Cover cover) {
+    Map<Deed, LocalDate> logged = new EnumMap<>(Deed.class);
+    for (Deed deed : Deed.values()) {
+      LocalDate day = log.done().get(deed.logKind());
+      if (day != null) {
+        logged.put(deed, day);
+      }
+    }
+    boolean follows = CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
+    return new FieldStanding.Known(
+        today, harvestLikely, cover, follows ? next().plantOn() : null, logged, kept, said);
   }
 
   NextCrop next() {
@@ -61,9 +90,30 @@ record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, Spec
     return log.done().get("ended");
   }
 
-  CoverPlan cover(PlanInput plan) {
+  /** A plan's cover as it counts today. */
+  CoverPlan cover(PlanInput plan, FieldStanding standing, LocalDate today) {
+    LocalDate seedOn = standing.seedOn(today);
+    LocalDate endOn = standing.endOn(today);
+    boolean ends = standing.ending().state() != DeedStanding.State.NONE && endOn.isAfter(seedOn);
+    return cover(
+        plan,
+        seedOn,
+        ends ? endOn : plan.endOn().isAfter(seedOn) ? plan.endOn() : seedOn.plusDays(1),
+        standing.planting().done() ? standing.planting().day() : next().plantOn());
+  }
+
+  /** A plan's cover on the days it names, whatever came of them: for weighing plans. */
+  CoverPlan asPlanned(PlanInput plan) {
     LocalDate seeded = seeded();
     LocalDate ended = ended();
+    return cover(
+        plan,
+        seeded == null ? plan.seedOn() : seeded,
+        ended == null ? plan.endOn() : ended,
+        next().plantOn());
+  }
+
+  private CoverPlan cover(PlanInput plan, LocalDate seedOn, LocalDate endOn, LocalDate plantOn) {
     return new CoverPlan(
         soil(),
         FieldStart.USUAL,
@@ -78,9 +128,9 @@ record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, Spec
                         null))
             .toList(),
         SeedingMethod.of(plan.method()),
-        seeded == null ? plan.seedOn() : seeded,
-        ended == null ? plan.endOn() : ended,
-        next().plantOn(),
+        seedOn,
+        endOn,
+        plantOn,
         sightings(plan, log.seen().size()));
   }
 
@@ -139,6 +189,11 @@ record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, Spec
 
   /** Such as “rye and vetch, drill after harvest; spray early, plant brown”. */
   String words(PlanInput plan) {
+    return seedWords(plan) + "; " + EndingWay.of(plan.ending()).label();
+  }
+
+  /** Such as “rye and vetch, drill after harvest”. */
+  String seedWords(PlanInput plan) {
     List<String> names = species(plan).stream().map(Species::name).toList();
     String cover =
         names.size() == 1
@@ -146,10 +201,6 @@ record FieldCase(FieldView field, int seasonYear, LogService.SeasonLog log, Spec
             : String.join(", ", names.subList(0, names.size() - 1))
                 + " and "
                 + names.get(names.size() - 1).toLowerCase(java.util.Locale.ROOT);
-    return cover
-        + ", "
-        + SeedingMethod.of(plan.method()).label()
-        + "; "
-        + EndingWay.of(plan.ending()).label();
+    return cover + ", " + SeedingMethod.of(plan.method()).label();
   }
 }

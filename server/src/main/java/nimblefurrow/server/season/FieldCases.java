@@ -1,8 +1,11 @@
 package nimblefurrow.server.season;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -16,8 +19,10 @@ class FieldCases {
   private final FieldService fields;
   private final LogService log;
   private final SpeciesService species;
+  private final KeptDays keptDays;
 
-  FieldCases(FieldService fields, LogService log, SpeciesService species) {
+  FieldCases(FieldService fields, LogService log, SpeciesService species, KeptDays keptDays) {
+    this.keptDays = keptDays;
     this.fields = fields;
     this.log = log;
     this.species = species;
@@ -32,13 +37,23 @@ class FieldCases {
         field,
         farm.seasonYear(),
         known.logs().getOrDefault(field.id(), LogService.SeasonLog.EMPTY),
-        known.table());
+        known.table(),
+        known.said().getOrDefault(field.id(), Map.of()),
+        known.kept().getOrDefault(field.id(), Map.of()));
   }
 
   /** What all fields of a farm share: what was logged, and the species there are. */
-  record Known(Map<UUID, LogService.SeasonLog> logs, SpeciesTable table) {}
+  record Known(
+      Map<UUID, LogService.SeasonLog> logs,
+      SpeciesTable table,
+      Map<UUID, Map<Deed, FieldStanding.Said>> said,
+      Map<UUID, Map<Deed, LocalDate>> kept) {}
 
   Known known(FarmView farm) {
-    return new Known(log.ofSeason(farm.id(), farm.seasonYear()), species.table(farm.id()));
+    return new Known(
+        log.ofSeason(farm.id(), farm.seasonYear()),
+        species.table(farm.id()),
+        log.said(farm.id(), farm.seasonYear()),
+        keptDays.of(farm.id()));
   }
 }

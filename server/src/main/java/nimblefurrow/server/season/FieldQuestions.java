@@ -56,7 +56,7 @@ class FieldQuestions {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
     FarmWeather weather = weathers.of(farm);
-    return new Asked(farm, weather, outlooks.crop(c.crop(), weather), c.cover(plan));
+    return new Asked(farm, weather, outlooks.crop(c.crop(), weather), c.asPlanned(plan));
   }
 
   /**

@@ -1,6 +1,7 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -9,6 +10,8 @@ import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.standing.DeedStanding;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -28,6 +31,7 @@ public class PlannedFields {
   private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
+  private final Standings standings;
   private final Outlooks outlooks;
 
   PlannedFields(
@@ -36,7 +40,9 @@ public class PlannedFields {
       PlanService plans,
       WeatherService weathers,
       FieldCases cases,
+      Standings standings,
       Outlooks outlooks) {
+    this.standings = standings;
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -49,11 +55,9 @@ public class PlannedFields {
    * A field and its plan.
    *
    * @param plan as stored; null when the field has none
-   * @param cover as the core takes it; null likewise
+   * @param cover as it counts today; null likewise, and when it was not seeded while it could be
    * @param purpose the first reason; null likewise
-   * @param seededOn the day it was seeded, when it was
-   * @param endedOn the day its cover was ended, when it was
-   * @param plantedOn the day the next crop was planted, when it was
+   * @param standing how it stands today
    */
   public record PlannedField(
       FarmView farm,
@@ -64,9 +68,26 @@ public class PlannedFields {
       @Nullable PlanView plan,
       @Nullable CoverPlan cover,
       @Nullable Purpose purpose,
-      @Nullable LocalDate seededOn,
-      @Nullable LocalDate endedOn,
-      @Nullable LocalDate plantedOn) {}
+      FieldStanding standing) {
+    /** The day it was seeded, when that is written down. */
+    public @Nullable LocalDate seededOn() {
+      return logged(standing.seeding());
+    }
+
+    /** The day its cover was ended, when that is written down. */
+    public @Nullable LocalDate endedOn() {
+      return logged(standing.ending());
+    }
+
+    /** The day the next crop was planted, or is likely to have been; null while it is not. */
+    public @Nullable LocalDate plantedOn() {
+      return standing.planting().done() ? standing.planting().day() : null;
+    }
+
+    private static @Nullable LocalDate logged(DeedStanding deed) {
+      return deed.state() == DeedStanding.State.LOGGED ? deed.day() : null;
+    }
+  }
 
   /** One field. */
   public PlannedField one(UUID farmId, UUID fieldId) {
@@ -86,20 +107,46 @@ public class PlannedFields {
     return all(farm, weathers.of(farm));
   }
 
-  /** The same with the forecast in the weather to come, for work that is to be laid out. */
+  /**
+   * All fields, also those left out of covers, with the forecast in the weather to come: for work
+   * that is to be laid out.
+   */
   public List<PlannedField> foretold(FarmView farm) {
-    return all(farm, weathers.foretold(farm));
+    return of(farm, weathers.foretold(farm), fields.list(farm.id()));
+  }
+
+  /** All fields, also those left out of covers; none without weather. */
+  public List<PlannedField> everything(FarmView farm) {
+    return weathers.find(farm).map(w -> of(farm, w, fields.list(farm.id()))).orElse(List.of());
+  }
+
+  /** How all fields stand today; nothing without weather. */
+  public Map<UUID, FieldStanding> standings(UUID farmId) {
+    FarmView farm = farms.get(farmId);
+    Map<UUID, FieldStanding> all = new HashMap<>();
+    everything(farm).forEach(f -> all.put(f.field().id(), f.standing()));
+    return all;
   }
 
   private List<PlannedField> all(FarmView farm, FarmWeather weather) {
-    UUID farmId = farm.id();
-    List<FieldView> in =
-        fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
+    return of(
+        farm,
+        weather,
+        fields.list(farm.id()).stream().filter(f -> f.leftOutReason() == null).toList());
+  }
+
+  private List<PlannedField> of(FarmView farm, FarmWeather weather, List<FieldView> in) {
     Map<UUID, PlanView> planned =
         plans.ofPieces(farm.seasonYear(), in.stream().map(FieldView::piece).toList());
     FieldCases.Known known = cases.known(farm);
     return in.stream()
-        .map(f -> planned(farm, weather, cases.of(farm, f, known), planned.get(f.piece())))
+        .map(
+            f ->
+                planned(
+                    farm,
+                    weather,
+                    cases.of(farm, f, known),
+                    f.leftOutReason() == null ? planned.get(f.piece()) : null))
         .toList();
   }
 
@@ -110,17 +157,16 @@ public class PlannedFields {
 
   private PlannedField planned(
       FarmView farm, FarmWeather weather, FieldCase c, @Nullable PlanView plan) {
+    Standings.Placing p = standings.of(farm, c, weather, plan == null ? null : plan.plan());
     return new PlannedField(
         farm,
         c.field(),
         weather,
-        outlooks.crop(c.crop(), weather),
+        p.crop(),
         c.next(),
         plan,
-        plan == null ? null : c.cover(plan.plan()),
+        p.cover(),
         plan == null ? null : FieldCase.purpose(plan.plan()),
-        c.seeded(),
-        c.ended(),
-        c.log().done().get("planted"));
+        p.standing());
   }
 }

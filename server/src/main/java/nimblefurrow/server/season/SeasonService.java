@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
@@ -22,9 +21,9 @@ import nimblefurrow.core.outlook.Starter;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
@@ -52,6 +51,7 @@ public class SeasonService {
   private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
+  private final Standings standings;
   private final Outlooks outlooks;
 
   SeasonService(
@@ -60,7 +60,9 @@ public class SeasonService {
       PlanService plans,
       WeatherService weathers,
       FieldCases cases,
+      Standings standings,
       Outlooks outlooks) {
+    this.standings = standings;
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -209,9 +211,14 @@ public class SeasonService {
       return List.of();
     }
     FarmWeather weather = weathers.of(farm);
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
-    CoverPlan before = c.cover(stored.plan());
-    CoverPlan after = c.cover(proposed);
+    Standings.Placing was = standings.of(farm, c, weather, stored.plan());
+    Standings.Placing then = standings.of(farm, c, weather, proposed);
+    CropSeasons crop = then.crop();
+    CoverPlan before = was.cover();
+    CoverPlan after = then.cover();
+    if (before == null || after == null) {
+      return List.of();
+    }
     return PlanDifference.between(
             before,
             outlooks.outlook(before, crop, weather),
@@ -244,18 +251,17 @@ public class SeasonService {
           changes,
           List.of());
     }
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
-    List<Species> cover =
-        plan == null ? List.of(c.table().get("cereal_rye")) : c.species(plan.plan());
+    Standings.Placing p = standings.of(farm, c, weather, plan == null ? null : plan.plan());
+    CropSeasons crop = p.crop();
     List<SeasonView.WindowView> windows =
-        Arrays.stream(SeedingMethod.values())
-            .map(m -> outlooks.window(weather, crop, cover, m, c.soil()))
+        standings.windows(c, weather, crop, plan == null ? null : plan.plan()).stream()
             .sorted(
                 Comparator.comparing((Window w) -> !w.possible())
                     .thenComparing(w -> w.opens().day()))
             .map(SeasonViews::of)
             .toList();
-    if (plan == null) {
+    CoverPlan coverPlan = p.cover();
+    if (plan == null || coverPlan == null) {
       return new FieldSeasonView(
           c.field(),
           farm.today(),
@@ -271,7 +277,6 @@ public class SeasonService {
           changes,
           List.of());
     }
-    CoverPlan coverPlan = c.cover(plan.plan());
     List<SeasonRun> runs = outlooks.forecaster().runs(coverPlan, crop);
     Outlook outlook = outlooks.outlook(coverPlan, crop, weather);
     return new FieldSeasonView(
@@ -300,7 +305,7 @@ public class SeasonService {
         outlook.species().stream()
             .map(s -> SeasonViews.speciesView(s, outlook.years(), crop))
             .toList(),
-        Arrays.stream(Purpose.values()).map(p -> SeasonViews.goal(p, outlook)).toList(),
+        Arrays.stream(Purpose.values()).map(g -> SeasonViews.goal(g, outlook)).toList(),
         SeasonViews.rounded(outlook.groundFit(), 2),
         history,
         changes,
@@ -345,26 +350,28 @@ public class SeasonService {
               NextStep.Kind.CHOOSE,
               null,
               Reason.of("import a station's weather to see windows and odds"));
-      return new Placed(furrow(c, plan, nextCrop, null, null, null, null, choose), null);
+      return new Placed(furrow(c, plan, nextCrop, null, null, null, null, choose, null), null);
     }
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
     boolean keep = plan != null && f.leftOutReason() == null;
     PlanInput input = keep && plan != null ? plan.plan() : null;
-    CoverPlan cover = input == null ? null : c.cover(input);
+    Standings.Placing p = standings.of(farm, c, weather, input);
+    CropSeasons crop = p.crop();
+    CoverPlan cover = p.cover();
     Outlook outlook = cover == null ? null : outlooks.outlook(cover, crop, weather);
-    Window window =
-        input == null
-            ? null
-            : outlooks.window(
-                weather, crop, c.species(input), SeedingMethod.of(input.method()), c.soil());
-    NextStep next = next(c, farm, input, window);
+    Window window = p.window();
+    NextStep next = next(c, farm, input, window, p.standing());
     SeasonView.CropShape shape = outlooks.shape(weather, crop, SeasonViews::shape);
     return new Placed(
-        furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next), shape);
+        furrow(c, keep ? plan : null, nextCrop, crop, window, outlook, cover, next, p.standing()),
+        shape);
   }
 
   private static NextStep next(
-      FieldCase c, FarmView farm, @Nullable PlanInput plan, @Nullable Window window) {
+      FieldCase c,
+      FarmView farm,
+      @Nullable PlanInput plan,
+      @Nullable Window window,
+      FieldStanding standing) {
     if (c.field().leftOutReason() != null) {
       return new NextStep(
           NextStep.Kind.LEFT_OUT,
@@ -377,12 +384,9 @@ public class SeasonService {
     return NextStep.of(
         farm.today(),
         window,
-        plan.seedOn(),
+        standing,
         plan.status().equals("accepted"),
-        c.seeded(),
-        EndingWay.of(plan.ending()),
-        plan.endOn(),
-        c.ended());
+        EndingWay.of(plan.ending()));
   }
 
   private SeasonView.Furrow furrow(
@@ -393,9 +397,10 @@ public class SeasonService {
       @Nullable Window window,
       @Nullable Outlook outlook,
       @Nullable CoverPlan cover,
-      NextStep next) {
+      NextStep next,
+      @Nullable FieldStanding standing) {
     FieldView f = c.field();
-    CropSeasons standing = f.crop().kind().equals("none") ? null : crop;
+    CropSeasons grown = f.crop().kind().equals("none") ? null : crop;
     List<ReasonView> warnings =
         outlook == null || window == null || plan == null || cover == null || crop == null
             ? List.of()
@@ -420,13 +425,14 @@ public class SeasonService {
         nextCrop.plantOn(),
         f.leftOutReason(),
         crop == null ? null : Integer.toHexString(c.crop().hashCode()),
-        standing == null ? null : standing.day(standing.harvest().median()),
-        standing == null ? null : standing.day(standing.harvest().quantile(0.1)),
-        standing == null ? null : standing.day(standing.harvest().quantile(0.9)),
+        grown == null ? null : grown.day(grown.harvest().median()),
+        grown == null ? null : grown.day(grown.harvest().quantile(0.1)),
+        grown == null ? null : grown.day(grown.harvest().quantile(0.9)),
         plan,
         plan == null ? "" : c.words(plan.plan()),
         c.seeded(),
         c.ended(),
+        standing == null ? List.of() : SeasonViews.deeds(standing),
         window == null ? null : SeasonViews.of(window),
         outlook == null ? null : SeasonViews.rounded(outlook.low(), 2),
         outlook == null ? null : SeasonViews.rounded(outlook.middle(), 2),

@@ -53,7 +53,7 @@ public record SeasonView(
    * @param low cover in one year of ten by week, Mg/ha
    * @param seededOn when it was seeded, if it was
    * @param endedOn when it was ended, if it was
-   * @param group what is next
+   * @param deeds how harvest, seeding, ending and planting stand
    */
   public record Furrow(
       UUID fieldId,
@@ -73,6 +73,7 @@ public record SeasonView(
       String coverWords,
       @Nullable LocalDate seededOn,
       @Nullable LocalDate endedOn,
+      List<DeedView> deeds,
       @Nullable WindowView window,
       double @Nullable [] low,
       double @Nullable [] middle,
@@ -80,6 +81,16 @@ public record SeasonView(
       @Nullable Goal goal,
       Next next,
       List<ReasonView> warnings) {}
+
+  /**
+   * How one deed of the season stands.
+   *
+   * @param deed {@code harvested}, {@code seeded}, {@code ended} or {@code planted}
+   * @param state {@code LOGGED}, {@code LIKELY}, {@code AHEAD}, {@code OVERDUE}, {@code TOO_LATE}
+   *     or {@code NONE}
+   * @param day as it counts
+   */
+  public record DeedView(String deed, String state, LocalDate day) {}
 
   /** The first reason's odds. */
   public record Goal(

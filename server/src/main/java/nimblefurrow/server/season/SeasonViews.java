@@ -3,10 +3,14 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.Arrays;
+import java.util.List;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.DeedStanding;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ReasonView;
@@ -53,6 +57,14 @@ final class SeasonViews {
                         day(g.day().median(), crop),
                         day(g.day().quantile(0.9), crop)))
             .toList());
+  }
+
+  static List<SeasonView.DeedView> deeds(FieldStanding standing) {
+    return Arrays.stream(Deed.values())
+        .map(standing::of)
+        .filter(d -> d.state() != DeedStanding.State.NONE)
+        .map(d -> new SeasonView.DeedView(d.deed().logKind(), d.state().name(), d.day()))
+        .toList();
   }
 
   static @Nullable LocalDate day(double count, CropSeasons crop) {

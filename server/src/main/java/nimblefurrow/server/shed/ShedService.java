@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ShedService {
   /** Kinds of work a machine may do. */
   private static final Set<String> WORK =
-      Set.of("seed", "plant", "roll", "spray", "mow", "till", "harvest");
+      Set.of("seed", "plant", "roll", "spray", "mow", "till", "harvest", "chop");
 
   private final Machines machines;
   private final Calibrations calibrations;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.outlook.HarvestLoss;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.schedule.WorkProblem.After;
@@ -16,10 +17,13 @@ import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.shed.MachineView;
+import org.jspecify.annotations.Nullable;
 
 /** Harvest, and seeding by every way and machine. */
 final class AutumnJobs {
   private static final int HARVEST_DAYS = 35;
+  private static final double LEAST_H = 0.25;
+  private static final SeedingMethod HEAD = SeedingMethod.COMBINE_HEAD;
 
   private final JobFrame frame;
   private final JobList list;
@@ -29,25 +33,69 @@ final class AutumnJobs {
     this.list = list;
   }
 
-  /** The harvest of a field; −1 when it is not ours to do or not in the plan's days. */
+  /** The harvest of a field; −1 when it is not ours to do, done, or not in the plan's days. */
   int harvest(PlannedField f) {
     CropKind kind = CropKind.of(f.field().crop().kind());
-    int first = frame.index(clear(f));
-    if (kind == CropKind.NONE || first < 0 || first >= frame.days()) {
+    int first = Math.max(0, frame.index(clear(f)));
+    if (kind == CropKind.NONE || !f.standing().harvest().due() || first >= frame.days()) {
       return -1;
     }
     int last = frame.clamp(first + HARVEST_DAYS);
+    HarvestLoss loss = HarvestLoss.of(kind.key());
+    double[] crop = JobWorth.harvest(f.field().areaHa(), loss, frame.days(), first, last);
+    double rest = 1 - f.standing().harvest().share();
+    boolean silage = kind == CropKind.SILAGE_CORN;
     List<JobList.Offer> offers = new ArrayList<>();
-    for (int m : frame.who(d -> d.does("harvest"))) {
-      double hours = f.field().areaHa() / machine(m).haPerHour();
-      double[] value = JobWorth.harvest(f.field().areaHa(), frame.days(), first, last);
-      offers.add(new JobList.Offer(new Option(m, "combine", hours, first, last, value), "harvest"));
+    for (int m : frame.who(d -> d.does(silage ? "chop" : "harvest"))) {
+      double hours = Math.max(LEAST_H, rest * f.field().areaHa() / machine(m).haPerHour());
+      String words = silage ? "chop" : "combine";
+      double[] seeded = silage ? null : headSeeding(f, first, last);
+      if (seeded != null) {
+        double[] both = crop.clone();
+        for (int d = first; d <= last; d++) {
+          both[d] += f.field().areaHa() * frame.goalUsdPerHa() * seeded[d];
+        }
+        String label = "combine, seeding as it cuts";
+        offers.add(
+            new JobList.Offer(new Option(m, label, hours, first, last, both), HEAD.key(), seeded));
+      }
+      offers.add(new JobList.Offer(new Option(m, words, hours, first, last, crop), "harvest"));
     }
-    return offers.isEmpty() ? -1 : list.add(f, "harvest", "combine", offers, null);
+    String words = silage ? "chop" : "combine";
+    return offers.isEmpty() ? -1 : list.add(f, "harvest", words, offers, null);
   }
 
-  /** Seeding of a field by all its ways. */
+  /**
+   * The share of its goal that a cover seeded by the combine's head reaches, by the day of harvest;
+   * null when it is not meant to be seeded so, or nothing is there to do it.
+   */
+  private double @Nullable [] headSeeding(PlannedField f, int first, int last) {
+    CoverPlan cover = f.cover();
+    Purpose purpose = f.purpose();
+    if (!seedsWithHarvest(f) || cover == null || purpose == null) {
+      return null;
+    }
+    return frame
+        .worths()
+        .seeding(frame, cover, HEAD, f, purpose, frame.day(first), frame.day(last));
+  }
+
+  /** Whether seed goes out with the combine: then it is one job with the harvest. */
+  private boolean seedsWithHarvest(PlannedField f) {
+    CoverPlan cover = f.cover();
+    return cover != null
+        && cover.method() == HEAD
+        && f.standing().seeding().due()
+        && !frame
+            .who(d -> d.machine() != null && d.machine().methods().contains(HEAD.key()))
+            .isEmpty();
+  }
+
+  /** Seeding of a field by all its ways; −1 when it is done, too late, or goes with the harvest. */
   int seed(PlannedField f, CoverPlan cover, Purpose purpose, int harvest) {
+    if (!f.standing().seeding().due() || harvest >= 0 && seedsWithHarvest(f)) {
+      return -1;
+    }
     WindowFinder finder = new WindowFinder(f.weather().climate(), f.crop());
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
     boolean clears = harvest >= 0 || frame.index(clear(f)) < frame.days();
@@ -55,7 +103,9 @@ final class AutumnJobs {
     for (SeedingMethod method : SeedingMethod.values()) {
       boolean behind = method.when() == SeedingMethod.When.AFTER_HARVEST;
       Window window = finder.find(species, method, cover.soil());
-      if (!window.possible() || frame.index(window.closes().day()) < 0 || behind && !clears) {
+      boolean passed = !window.possible() || frame.index(window.closes().day()) < 0;
+      // The combine's own seeder goes with the combine, never by itself.
+      if (method == HEAD || passed || behind && !clears) {
         continue;
       }
       offers.addAll(by(f, cover, purpose, method, window));
@@ -83,7 +133,9 @@ final class AutumnJobs {
     double areaHa = f.field().areaHa();
     List<JobList.Offer> offers = new ArrayList<>();
     for (int m : who) {
-      double hours = machine(m).hours(machine(m).loads(areaHa, cover.coverFor(method)));
+      double hours =
+          (1 - f.standing().seeding().share())
+              * machine(m).hours(machine(m).loads(areaHa, cover.coverFor(method)));
       // Seed as planned is bought anyway; only what a way needs more or less counts.
       double cost = more * areaHa + machine(m).usd(areaHa, hours);
       double[] value =

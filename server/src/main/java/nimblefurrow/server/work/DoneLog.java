@@ -2,13 +2,20 @@ package nimblefurrow.server.work;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.worklog.LogService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Jobs of the plan that are done, on the log of the field they were done on. */
+/** Jobs of the plan and the log of the field they are done on: each closes the other. */
 @Component
 class DoneLog {
   private static final String LOOK = "look:";
@@ -23,43 +30,92 @@ class DoneLog {
     this.farms = farms;
   }
 
-  /** Writes down a job that is done; what was looked at is ticked off instead. */
-  void write(UUID farmId, WorkItem item, String label, LocalDate day, UUID account) {
+  /** The day on which the field's log says that a job was done; null when it does not. */
+  @Nullable LocalDate has(FarmView farm, WorkItem item) {
     if (item.kind.startsWith(LOOK)) {
-      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), day);
-      return;
+      return null;
     }
-    String kind =
-        switch (item.kind) {
-          case "seed" -> "seeded";
-          case "end" -> "ended";
-          case "second" -> "sprayed";
-          case "plant" -> "planted";
-          default -> "harvested";
-        };
-    UUID worked = item.customerId == null ? farmId : item.customerId;
+    UUID worked = item.customerId == null ? farm.id() : item.customerId;
+    LogService.SeasonLog season =
+        log.ofSeason(worked, farms.get(worked).seasonYear())
+            .getOrDefault(item.fieldId, LogService.SeasonLog.EMPTY);
+    LocalDate day = season.done().get(kinds(item).get(0));
+    LocalDate ended = season.done().get(Deed.ENDING.logKind());
+    boolean sprayedBefore =
+        item.kind.equals("second") && day != null && (ended == null || day.isBefore(ended));
+    return sprayedBefore ? null : day;
+  }
+
+  /**
+   * Writes down a job that is done; what was looked at is ticked off instead.
+   *
+   * @return the day it counts for: that of the log, where the log has it already
+   */
+  LocalDate write(FarmView farm, WorkItem item, String label, LocalDate day, UUID account) {
+    if (item.kind.startsWith(LOOK)) {
+      watch.done(farm.id(), item.fieldId, item.kind.substring(LOOK.length()), day);
+      return day;
+    }
+    LocalDate there = has(farm, item);
+    if (there != null) {
+      return there;
+    }
+    UUID worked = item.customerId == null ? farm.id() : item.customerId;
     String words = label + ", from the plan";
     if (item.customerId != null) {
-      words += " of " + farms.get(farmId).name();
+      words += " of " + farms.get(farm.id()).name();
     }
-    log.add(
-        worked,
-        item.fieldId,
-        new LogService.EntryView(entry(item), day, kind, words, null, null, null, null),
-        day,
-        account);
+    for (String kind : kinds(item)) {
+      log.add(
+          worked,
+          item.fieldId,
+          new LogService.EntryView(entry(item, kind), day, kind, words, null, null, null, null),
+          farm.today(),
+          account);
+    }
+    return day;
   }
 
-  /** Takes it back. */
-  void remove(UUID farmId, WorkItem item) {
+  /** What a job does to its field; the combine that seeds does two things. */
+  private static List<String> kinds(WorkItem item) {
+    List<String> kinds = new ArrayList<>();
+    kinds.add(
+        Deed.ofJob(item.kind)
+            .map(Deed::logKind)
+            .orElse(item.kind.equals("second") ? "sprayed" : item.kind));
+    if (item.way.equals(SeedingMethod.COMBINE_HEAD.key()) && item.kind.equals("harvest")) {
+      kinds.add(Deed.SEEDING.logKind());
+    }
+    return kinds;
+  }
+
+  /**
+   * Takes it back.
+   *
+   * @throws Refused when it was written down on the field and not by this job
+   */
+  void remove(FarmView farm, WorkItem item) {
     if (item.kind.startsWith(LOOK)) {
-      watch.done(farmId, item.fieldId, item.kind.substring(LOOK.length()), null);
-    } else {
-      log.remove(item.customerId == null ? farmId : item.customerId, entry(item));
+      watch.done(farm.id(), item.fieldId, item.kind.substring(LOOK.length()), null);
+      return;
+    }
+    UUID worked = item.customerId == null ? farm.id() : item.customerId;
+    boolean any = false;
+    for (LogService.EntryView e : log.of(worked, item.fieldId)) {
+      for (String kind : kinds(item)) {
+        if (e.id().equals(entry(item, kind))) {
+          log.remove(worked, e.id());
+          any = true;
+        }
+      }
+    }
+    if (!any) {
+      throw new Refused(
+          "share", "It stands in the field's log, written there by hand; take it out there.");
     }
   }
 
-  private static UUID entry(WorkItem item) {
-    return UUID.nameUUIDFromBytes((item.id + "done").getBytes(StandardCharsets.UTF_8));
+  private static UUID entry(WorkItem item, String kind) {
+    return UUID.nameUUIDFromBytes((item.id + kind + "done").getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -39,15 +39,12 @@ final class SpringJobs {
     }
     EndingWay way = EndingWay.of(f.plan().plan().ending());
     int planned = frame.index(cover.endOn());
-    int plantOn = frame.index(f.next().plantOn());
     PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
-    boolean plants =
-        plantsToo && f.plantedOn() == null && plantOn >= 0 && plantOn < frame.days() - 5;
+    boolean plants = plantsToo && plants(f);
     boolean ends =
-        f.endedOn() == null
+        f.standing().ending().due()
             && way.modelled()
             && way != EndingWay.WINTER
-            && planned >= -7
             && planned < frame.days() - 5;
     boolean greenFirst = lag.most() <= 0;
     int plant = plants && (greenFirst || !ends) ? plant(f, null) : -1;
@@ -65,6 +62,18 @@ final class SpringJobs {
   /** A planter that goes with the roller goes with it; one that waits may wait for the ground. */
   private static int latest(PlantingLag lag) {
     return lag.least() > 0 ? lag.most() + WAIT_FOR_GROUND_DAYS : Math.max(0, lag.most());
+  }
+
+  /** Planting of a field that has no cover. */
+  void plant(PlannedField f) {
+    if (plants(f)) {
+      plant(f, null);
+    }
+  }
+
+  private boolean plants(PlannedField f) {
+    int on = frame.index(f.standing().planting().day());
+    return f.standing().planting().due() && on >= 0 && on < frame.days() - 5;
   }
 
   private static @Nullable String work(EndingWay way) {
@@ -92,7 +101,7 @@ final class SpringJobs {
     List<JobList.Offer> offers = new ArrayList<>();
     // Stock is taken off by whoever has time.
     for (int d : frame.who(w -> work == null ? w.machine() == null : w.does(work))) {
-      double hours = work == null ? STOCK_H : hours(f, d);
+      double hours = (1 - f.standing().ending().share()) * (work == null ? STOCK_H : hours(f, d));
       double[] value =
           JobWorth.goal(
               f.field().areaHa(),
@@ -138,8 +147,8 @@ final class SpringJobs {
 
   private int plant(PlannedField f, @Nullable After after) {
     LatePlanting curve = frame.rules().late(f.next().kind());
-    int wish = frame.index(f.next().plantOn());
-    int first = Math.max(0, wish - 7);
+    int wish = frame.index(f.standing().planting().day());
+    int first = Math.max(soonest(f), wish - 7);
     int last =
         Math.min(
             frame.days() - 1,
@@ -152,6 +161,18 @@ final class SpringJobs {
       offers.add(new JobList.Offer(new Option(d, words, hours(f, d), first, last, value), "plant"));
     }
     return list.add(f, "plant", words, offers, after);
+  }
+
+  /** Where the cover is ended already, the days its way asks for before planting. */
+  private int soonest(PlannedField f) {
+    LocalDate ended = f.endedOn();
+    CoverPlan cover = f.cover();
+    if (ended == null || cover == null || f.plan() == null) {
+      return 0;
+    }
+    EndingWay way = EndingWay.of(f.plan().plan().ending());
+    int least = PlantingLag.of(way, cover, f.next().kind()).least();
+    return frame.clamp(Math.max(0, frame.index(ended) + Math.max(0, least)));
   }
 
   /** Something taken on from a watch list, by anyone on foot. */

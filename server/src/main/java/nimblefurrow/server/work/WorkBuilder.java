@@ -252,10 +252,10 @@ class WorkBuilder {
       CoverPlan cover = f.cover();
       Purpose purpose = f.purpose();
       if (cover != null && purpose != null) {
-        if (f.seededOn() == null) {
-          autumn.seed(f, cover, purpose, harvest);
-        }
+        autumn.seed(f, cover, purpose, harvest);
         spring.end(f, cover, purpose, ours);
+      } else if (ours) {
+        spring.plant(f);
       }
       // The same thing taken on twice is looked at once.
       Map<String, OpenFollowUp> byKind = new HashMap<>();

@@ -120,7 +120,7 @@ class WorkController {
     if (!access.mayWork(work.worked(farmId, itemId))) {
       throw new NotAllowed("That field is a customer's; only who may log work there ticks it off.");
     }
-    return work.done(farmId, itemId, in.share(), access.person().id());
+    return work.done(farmId, itemId, in.share(), in.day(), access.person().id());
   }
 
   @PutMapping("/rota/jobs/{fieldId}/{kind}/pin")

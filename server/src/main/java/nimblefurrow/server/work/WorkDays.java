@@ -3,10 +3,16 @@ package nimblefurrow.server.work;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.outlook.Forecaster;
+import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.weather.Sky;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.shed.MachineView;
@@ -30,6 +36,9 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
     List<PlannedField> grounds = new ArrayList<>();
     all.stream().filter(f -> f.cover() != null).limit(GROUNDS).forEach(grounds::add);
     if (grounds.isEmpty()) {
+      all.stream().limit(GROUNDS).forEach(grounds::add);
+    }
+    if (grounds.isEmpty()) {
       return new WorkDays(new double[0][], new double[0][], new double[days]);
     }
     List<Sky> skies = grounds.get(0).weather().skies().skies();
@@ -38,11 +47,7 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
     double[] light = new double[days];
     for (PlannedField f : grounds) {
       List<SeasonRun> runs =
-          forecaster.runs(
-              java.util.Objects.requireNonNull(f.cover()),
-              f.crop(),
-              List.of(),
-              SeasonColumns.Detail.ODDS);
+          forecaster.runs(ground(f), f.crop(), List.of(), SeasonColumns.Detail.ODDS);
       for (int y = 0; y < skies.size(); y++) {
         SeasonColumns c = runs.get(y).columns();
         for (int d = 0; d < days; d++) {
@@ -64,6 +69,23 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
       }
     }
     return new WorkDays(wheels, wings, light);
+  }
+
+  /** What tells of a field's ground: its cover, or a little rye where it has none. */
+  private static CoverPlan ground(PlannedField f) {
+    CoverPlan cover = f.cover();
+    if (cover != null) {
+      return cover;
+    }
+    LocalDate late = LocalDate.of(f.farm().seasonYear(), 11, 15);
+    return new CoverPlan(
+        Soil.USUAL,
+        FieldStart.USUAL,
+        List.of(CoverComponent.of(SpeciesTable.shipped().get("cereal_rye"), 1)),
+        SeedingMethod.DRILL,
+        late,
+        late.plusDays(1),
+        f.next().plantOn());
   }
 
   /** How many ways the season may go. */

@@ -91,7 +91,9 @@ class WorkService {
     Map<UUID, String> names = names(farmId);
     Map<UUID, String> doers = new HashMap<>(shed.names(farmId));
     crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c).name()));
+    FarmView farm = farms.get(farmId);
     return items.findByFarmId(farmId).stream()
+        .peek(i -> closed(farm, i))
         // Who is not let in on a customer's farm any more sees none of its jobs.
         .filter(i -> i.customerId == null || customers.containsKey(i.customerId))
         .sorted(Comparator.comparing((WorkItem i) -> i.startOn).thenComparing(i -> i.finishOn))
@@ -114,6 +116,16 @@ class WorkService {
                     i.shareDone,
                     i.segments))
         .toList();
+  }
+
+  /** What the field's log says is done is done, whoever wrote it there. */
+  private void closed(FarmView farm, WorkItem i) {
+    LocalDate logged = i.shareDone >= 1 ? null : doneLog.has(farm, i);
+    if (logged != null) {
+      i.shareDone = 1;
+      i.finishOn = logged;
+      i.startOn = logged.isBefore(i.startOn) ? logged : i.startOn;
+    }
   }
 
   /** Names of all fields there are, customers' too. */
@@ -358,23 +370,32 @@ class WorkService {
     return true;
   }
 
-  /** Says how much of a job is done; wholly done it is logged on its field. */
+  /**
+   * Says how much of a job is done; wholly done it is logged on its field, unless the log has it.
+   *
+   * @param on the day it was done; today when null
+   */
   @Transactional
-  WorkViews.WorkView done(UUID farmId, UUID itemId, double share, UUID account) {
+  WorkViews.WorkView done(
+      UUID farmId, UUID itemId, double share, @Nullable LocalDate on, UUID account) {
     WorkItem item = find(farmId, itemId);
     if (!(share >= 0 && share <= 1)) {
       throw new Refused("share", "What is done is between nothing and all of it.");
     }
     FarmView farm = farms.get(farmId);
-    boolean before = item.shareDone >= 1;
-    item.shareDone = share;
-    if (share >= 1 && !before) {
-      LocalDate day = farm.today();
-      item.finishOn = day.isBefore(item.startOn) ? item.startOn : day;
-      doneLog.write(farmId, item, label(item), day, account);
-    } else if (share < 1 && before) {
-      doneLog.remove(farmId, item);
+    LocalDate day = on == null ? farm.today() : on;
+    if (day.isAfter(farm.today())) {
+      throw new Refused("day", "That day is still to come; what is done was done by today.");
     }
+    boolean before = item.shareDone >= 1;
+    if (share >= 1 && !before) {
+      LocalDate written = doneLog.write(farm, item, label(item), day, account);
+      item.startOn = written.isBefore(item.startOn) ? written : item.startOn;
+      item.finishOn = written;
+    } else if (share < 1 && (before || doneLog.has(farm, item) != null)) {
+      doneLog.remove(farm, item);
+    }
+    item.shareDone = share;
     items.saveAndFlush(item);
     return work(farmId);
   }

@@ -129,8 +129,12 @@ final class WorkViews {
   /** The kept plan, and what is settled about jobs. */
   record WorkView(LocalDate today, List<ItemView> items, List<PinView> pins) {}
 
-  /** How much of a job is done; a job wholly done is logged on its field. */
-  record DoneItem(double share) {}
+  /**
+   * How much of a job is done; a job wholly done is logged on its field.
+   *
+   * @param day on which it was done; today when not said
+   */
+  record DoneItem(double share, @Nullable LocalDate day) {}
 
   /**
    * What is settled about a job.

@@ -4,11 +4,14 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -36,9 +39,11 @@ public class LogService {
           "rolled");
 
   private final LogEntries entries;
+  private final DeedSaids said;
   private final Clock clock;
 
-  LogService(LogEntries entries, Clock clock) {
+  LogService(LogEntries entries, DeedSaids said, Clock clock) {
+    this.said = said;
     this.entries = entries;
     this.clock = clock;
   }
@@ -92,7 +97,9 @@ public class LogService {
       SeasonLog log =
           logs.computeIfAbsent(
               e.fieldId, k -> new SeasonLog(new HashMap<>(), new ArrayList<>(), new ArrayList<>()));
-      log.done().put(e.kind, e.doneOn);
+      if (ofThisSeason(e, seasonYear)) {
+        log.done().put(e.kind, e.doneOn);
+      }
       if (SightingKind.of(e.kind).isPresent()) {
         log.seen().add(view(e));
       }
@@ -101,6 +108,57 @@ public class LogService {
       }
     }
     return logs;
+  }
+
+  /** The next crop is planted after New Year, this one was before; a harvest is this crop's. */
+  private static boolean ofThisSeason(LogEntry e, int seasonYear) {
+    if (e.kind.equals(Deed.PLANTING.logKind())) {
+      return !e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 1, 1));
+    }
+    return !e.kind.equals(Deed.HARVEST.logKind())
+        || e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 4, 1));
+  }
+
+  /** What was said of deeds that are not done, by field. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Map<Deed, FieldStanding.Said>> said(UUID farmId, int seasonYear) {
+    Map<UUID, Map<Deed, FieldStanding.Said>> all = new HashMap<>();
+    for (DeedSaid s : said.findByFarmIdAndKeySeasonYear(farmId, seasonYear)) {
+      all.computeIfAbsent(s.key.fieldId(), k -> new EnumMap<>(Deed.class))
+          .put(Deed.of(s.key.deed()), new FieldStanding.Said(s.saidOn, s.share));
+    }
+    return all;
+  }
+
+  /**
+   * Writes down that a deed is not done, or only in part.
+   *
+   * @param share done, 0 to below 1; null takes back what was said
+   */
+  @Transactional
+  public void say(
+      UUID farmId,
+      UUID fieldId,
+      int seasonYear,
+      Deed deed,
+      LocalDate on,
+      @Nullable Double share,
+      @Nullable UUID account) {
+    DeedSaid.Key key = new DeedSaid.Key(fieldId, seasonYear, deed.logKind());
+    if (share == null) {
+      said.deleteById(key);
+      return;
+    }
+    if (!(share >= 0 && share < 1)) {
+      throw new InputProblem("share", "What is done in part is from nothing to below all of it.");
+    }
+    DeedSaid s = new DeedSaid();
+    s.key = key;
+    s.farmId = farmId;
+    s.saidOn = on;
+    s.share = share;
+    s.accountId = account;
+    said.save(s);
   }
 
   private static EntryView view(LogEntry e) {

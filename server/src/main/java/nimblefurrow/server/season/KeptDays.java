@@ -1,0 +1,12 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.standing.Deed;
+
+/** The days a kept plan of the work sets for fields: told by whoever keeps it. */
+public interface KeptDays {
+  /** The last day of each deed that is in the farm's kept plan, by field. */
+  Map<UUID, Map<Deed, LocalDate>> of(UUID farmId);
+}

@@ -1,0 +1,35 @@
+package nimblefurrow.server.work;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.server.season.KeptDays;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the kept plan says of each field. */
+@Component
+class KeptWork implements KeptDays {
+  private final WorkItems items;
+
+  KeptWork(WorkItems items) {
+    this.items = items;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Map<UUID, Map<Deed, LocalDate>> of(UUID farmId) {
+    Map<UUID, Map<Deed, LocalDate>> all = new HashMap<>();
+    for (WorkItem item : items.findByFarmId(farmId)) {
+      Deed.ofJob(item.kind)
+          .ifPresent(
+              deed ->
+                  all.computeIfAbsent(item.fieldId, k -> new EnumMap<>(Deed.class))
+                      .put(deed, item.finishOn));
+    }
+    return all;
+  }
+}
