@@ -16,6 +16,7 @@ export const router = createRouter({
     { path: '/fields/:id/job', component: () => import('./views/JobPage.vue') },
     { path: '/fields/:id/walk', component: () => import('./views/WalkPage.vue') },
     { path: '/fields/:id/end', component: () => import('./views/EndPage.vue') },
+    { path: '/catch-up', component: () => import('./views/CatchUpPage.vue') },
     { path: '/work', component: () => import('./views/WorkPage.vue') },
     { path: '/endings', component: () => import('./views/EndingsPage.vue') },
     { path: '/hours', component: () => import('./views/HoursPage.vue') },

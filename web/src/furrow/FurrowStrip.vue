@@ -85,16 +85,29 @@ interface Mark {
   label: string
   movable: boolean
   done: boolean
+  /** Its day has passed without a word: it counts as done, or as not done. */
+  unsaid?: 'likely' | 'open'
 }
+const stateOf = (deed: string) => props.furrow.deeds.find((d) => d.deed === deed)
+function unsaid(deed: string): Mark['unsaid'] {
+  const state = stateOf(deed)?.state
+  if (state === 'LIKELY') return 'likely'
+  return state === 'OVERDUE' || state === 'TOO_LATE' ? 'open' : undefined
+}
+const cut = computed(() => {
+  const harvest = stateOf('harvested')
+  return harvest && (harvest.state === 'LIKELY' || harvest.state === 'LOGGED') ? harvest : undefined
+})
 const marks = computed<Mark[]>(() => {
   const list: Mark[] = [
     {
       id: 'plant',
-      day: props.furrow.nextPlantOn,
+      day: stateOf('planted')?.day ?? props.furrow.nextPlantOn,
       kind: 'plant',
       label: 'Planting ' + props.furrow.nextCrop,
       movable: false,
-      done: false,
+      done: stateOf('planted')?.state === 'LOGGED',
+      unsaid: unsaid('planted'),
     },
   ]
   const p = plan.value
@@ -106,9 +119,11 @@ const marks = computed<Mark[]>(() => {
       label: 'Seeding',
       movable: props.movable && !props.furrow.seededOn,
       done: !!props.furrow.seededOn,
+      unsaid: unsaid('seeded'),
     })
   }
-  if (p && endOn.value) {
+  // What was never seeded has nothing to end.
+  if (p && endOn.value && (stateOf('ended') || !stateOf('seeded'))) {
     list.push({
       id: 'end',
       day: endOn.value,
@@ -116,6 +131,7 @@ const marks = computed<Mark[]>(() => {
       label: 'Ending',
       movable: props.movable && !props.furrow.endedOn,
       done: !!props.furrow.endedOn,
+      unsaid: p.ending === 'winter' ? undefined : unsaid('ended'),
     })
   }
   return list
@@ -252,6 +268,13 @@ function key(mark: Mark, event: KeyboardEvent) {
       </path>
     </g>
 
+    <path
+      v-if="cut"
+      :d="`M${x(scale, cut.day)},${ground}v-18m-5,0h10`"
+      :class="['cut', { likely: cut.state === 'LIKELY' }]"
+    >
+      <title>Harvest {{ sayDay(cut.day) }}{{ cut.state === 'LIKELY' ? ', likely' : '' }}</title>
+    </path>
     <line :x1="x(scale, today)" :x2="x(scale, today)" y1="0" :y2="height" class="today" />
 
     <g
@@ -264,6 +287,8 @@ function key(mark: Mark, event: KeyboardEvent) {
         {
           movable: m.movable,
           done: m.done,
+          likely: m.unsaid === 'likely',
+          open: m.unsaid === 'open',
           accepted: furrow.plan?.plan.status === 'accepted',
           proposed: proposed && m.movable,
         },
@@ -293,7 +318,11 @@ function key(mark: Mark, event: KeyboardEvent) {
           m.id === 'plant' ? 'translate(-9,-15.5) scale(0.9)' : 'translate(-9,-25) scale(0.9)'
         "
       />
-      <title>{{ m.label }} {{ sayDay(m.day) }}</title>
+      <text v-if="m.unsaid === 'open'" class="ask" x="14" y="-20">?</text>
+      <title>
+        {{ m.label }} {{ sayDay(m.day)
+        }}{{ m.unsaid === 'likely' ? ', likely' : m.unsaid ? ', nothing written down' : '' }}
+      </title>
     </g>
   </svg>
 </template>
@@ -317,6 +346,28 @@ function key(mark: Mark, event: KeyboardEvent) {
   stroke-width: 1;
   stroke-dasharray: 3 3;
   opacity: 0.8;
+}
+.cut {
+  fill: none;
+  stroke: var(--soil);
+  stroke-width: 1.5;
+}
+.cut.likely,
+.mark.likely .tool {
+  stroke-dasharray: 3 2;
+  opacity: 0.6;
+}
+.mark.plant.done .tool {
+  stroke: var(--ink);
+}
+.mark.open .plate {
+  stroke: var(--rust);
+  stroke-dasharray: 3 2;
+}
+.ask {
+  fill: var(--rust);
+  font-weight: 700;
+  font-size: 15px;
 }
 .next {
   fill: var(--crop-green);

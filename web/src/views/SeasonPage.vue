@@ -6,6 +6,7 @@ import FurrowRow from './season/FurrowRow.vue'
 import SeasonAxis from './season/SeasonAxis.vue'
 import RushLine from './rota/RushLine.vue'
 import PlanSeveral from './season/PlanSeveral.vue'
+import UnsaidLine from './season/UnsaidLine.vue'
 import { grouped, type Grouping } from './season/grouping'
 import { useSeason } from '../season'
 import { useSession } from '../session'
@@ -202,6 +203,7 @@ onBeforeUnmount(() => {
         There is no weather yet, so no windows and no odds.
         <router-link to="/weather">Add a station</router-link>.
       </p>
+      <UnsaidLine class="unsaid" />
       <SeasonAxis
         :view="season.view"
         :label-width="labelWidth"

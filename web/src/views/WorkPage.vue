@@ -13,6 +13,7 @@ import MachineSheets from './rota/MachineSheets.vue'
 import OddsCard from './rota/OddsCard.vue'
 import ProposalCard from './rota/ProposalCard.vue'
 import StandsCard from './rota/StandsCard.vue'
+import UnsaidLine from './season/UnsaidLine.vue'
 
 /** The work: today and the next days, laying it out, the rush, and the odds. */
 const session = useSession()
@@ -168,12 +169,13 @@ const print = () => window.print()
       </template>
     </header>
     <p v-if="trouble" class="card rust mb-3">{{ trouble }}</p>
+    <UnsaidLine />
 
     <section v-if="active && run" class="card mb-4" role="status">
       <div class="row">
         <p class="grow">
-          {{ run.state === 'waiting' ? 'Waiting for its turn' : 'Laying out the work' }}, asked by
-          {{ run.askedBy
+          {{ run.state === 'waiting' ? 'Waiting for its turn' : 'Laying out the work'
+          }}{{ run.ahead ? `, ${run.ahead} before it` : '' }}, asked by {{ run.askedBy
           }}<template v-if="run.value !== undefined"
             >; the best so far brings <b>{{ session.amount(run.value, 'USD') }}</b></template
           >
@@ -192,6 +194,7 @@ const print = () => window.print()
       :pins="work?.pins ?? []"
       :movable="session.owner"
       :goal-usd-per-ha="goal ?? 0"
+      :since="run?.since ?? []"
       @keep="keep"
       @dismiss="dismiss"
       @changed="took"

@@ -56,16 +56,18 @@ const people = computed(() =>
     .sort(),
 )
 
-async function done(item: Item, share: number) {
+async function done(item: Item, share: number, day?: string) {
   const before = item.shareDone
   const said =
-    share === 1 ? `${item.field}: done` : `${item.field}: ${Math.round(share * 100)} % done`
+    share === 1
+      ? `${item.field}: done${day ? ' on ' + sayDay(day) : ''}`
+      : `${item.field}: ${Math.round(share * 100)} % done`
   try {
     const now = await send<Schemas['WorkView']>({
       about: item.id,
       method: 'POST',
       url: `/api/farms/${session.farm?.id}/rota/${item.id}/done`,
-      body: { share },
+      body: { share, day },
       said,
     })
     if (now) emit('changed', now)
@@ -121,7 +123,10 @@ const name = (day: string) => {
           {{ i.doer }}
           <span class="muted small">was for {{ sayDay(i.startOn) }}</span>
         </span>
-        <v-btn v-if="movable" size="small" color="primary" @click="done(i, 1)">Done</v-btn>
+        <v-btn v-if="movable" size="small" color="primary" @click="done(i, 1, i.finishOn)"
+          >Done on its day</v-btn
+        >
+        <button v-if="movable" class="link small" @click="done(i, 1)">today</button>
       </p>
     </div>
     <div v-for="d in days" :key="d.day" class="day">

@@ -16,6 +16,8 @@ const props = defineProps<{
   pins: Schemas['PinView'][]
   movable: boolean
   goalUsdPerHa: number
+  /** What has changed since it was laid out: then it cannot be kept. */
+  since: string[]
 }>()
 defineEmits<{
   keep: [keys: string[] | undefined]
@@ -43,13 +45,22 @@ const how = (i: Schemas['ProposedItem']) =>
           v-if="picked.length < changed.length"
           variant="outlined"
           class="no-print"
-          :disabled="!picked.length"
+          :disabled="!picked.length || !!since.length"
           @click="$emit('keep', picked)"
           >Keep these {{ picked.length }}</v-btn
         >
-        <v-btn color="primary" class="no-print" @click="$emit('keep', undefined)">Keep all</v-btn>
+        <v-btn
+          color="primary"
+          class="no-print"
+          :disabled="!!since.length"
+          @click="$emit('keep', undefined)"
+          >Keep all</v-btn
+        >
       </template>
     </div>
+    <p v-if="since.length" class="rust">
+      Out of date: {{ since.slice(0, 2).join(' ') }} Lay it out again before keeping it.
+    </p>
     <template v-if="reasons.length">
       <p>Laid out again by itself, because things have changed:</p>
       <ul class="small reasons">
@@ -62,7 +73,9 @@ const how = (i: Schemas['ProposedItem']) =>
       {{ session.amount(Math.abs(gain), 'USD') }} {{ gain >= 0 ? 'more' : 'less' }} than the plan
       that is kept, {{ session.amount(proposal.value - proposal.byHand, 'USD') }} more than taking
       what is due first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
-      <span v-if="same" class="muted">{{ same }} stay as they are.</span>
+      <span v-if="same" class="muted"
+        >{{ same }} {{ same === 1 ? 'stays as it is' : 'stay as they are' }}.</span
+      >
     </p>
     <details class="mt-2" :open="changed.length <= 40 && !xs">
       <summary>{{ changed.length }} new or moved</summary>

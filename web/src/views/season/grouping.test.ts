@@ -14,6 +14,7 @@ function furrow(name: string, kind: string, due?: string, more: Partial<Furrow> 
     nextCrop: 'soybeans',
     nextPlantOn: '2027-05-14',
     coverWords: '',
+    deeds: [],
     next: { kind, label: kind.toLowerCase(), due, reason: { text: '', figures: {} } },
     warnings: [],
     ...more,

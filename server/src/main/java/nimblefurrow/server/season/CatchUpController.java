@@ -22,7 +22,7 @@ class CatchUpController {
     this.access = access;
   }
 
-  record Answers(List<CatchUpService.Answer> answers) {}
+  record Answers(List<CatchUpService.DeedAnswer> answers) {}
 
   @GetMapping
   List<CatchUpService.Unsaid> unsaid(@PathVariable UUID farmId) {
@@ -36,7 +36,7 @@ class CatchUpController {
     List<UUID> entries = catchUp.answer(farmId, in.answers(), access.person().id());
     return new CatchUpService.Answered(
         entries,
-        in.answers().stream().map(CatchUpService.Answer::fieldId).toList(),
+        in.answers().stream().map(CatchUpService.DeedAnswer::fieldId).toList(),
         catchUp.unsaid(farmId));
   }
 }

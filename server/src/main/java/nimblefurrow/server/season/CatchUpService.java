@@ -89,7 +89,7 @@ class CatchUpService {
    * @param said {@code asPlanned}, {@code onDay}, {@code notDone}, {@code partly}, or {@code open}
    *     to take back that it was not done
    */
-  record Answer(
+  record DeedAnswer(
       UUID fieldId, String deed, String said, @Nullable LocalDate day, @Nullable Double share) {}
 
   /** Log entries that were written, to be taken back, and what is still unsaid. */
@@ -217,16 +217,16 @@ class CatchUpService {
 
   /** Writes answers down, all or none. */
   @Transactional
-  public List<UUID> answer(UUID farmId, List<Answer> answers, UUID account) {
+  public List<UUID> answer(UUID farmId, List<DeedAnswer> answers, UUID account) {
     FarmView farm = farms.get(farmId);
     List<UUID> entries = new ArrayList<>();
-    for (Answer a : answers) {
+    for (DeedAnswer a : answers) {
       entries.addAll(answer(farm, a, account));
     }
     return entries;
   }
 
-  private List<UUID> answer(FarmView farm, Answer a, UUID account) {
+  private List<UUID> answer(FarmView farm, DeedAnswer a, UUID account) {
     Deed deed = Deed.of(a.deed());
     FieldCase c = cases.of(farm, a.fieldId());
     int season = farm.seasonYear();
