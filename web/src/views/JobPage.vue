@@ -72,6 +72,10 @@ function file(format: string) {
   return `/api/farms/${path().farmId}/fields/${path().fieldId}/lines.${format}?${q}`
 }
 const print = () => window.print()
+/** Seed that is flown or spread on top has no depth to be set. */
+const buried = computed(
+  () => session.choices?.methods.find((m) => m.key === job.value?.plan?.method)?.buried ?? false,
+)
 </script>
 
 <template>
@@ -108,10 +112,10 @@ const print = () => window.print()
                   <tr>
                     <td>
                       <b>{{ s.name }}</b>
-                      <div class="muted small">
+                      <div v-if="buried" class="muted small">
                         {{ session.amount(s.depthLowMm, 'MM', session.units === 'us' ? 1 : 0) }} to
                         {{ session.amount(s.depthHighMm, 'MM', session.units === 'us' ? 1 : 0) }}
-                        deep when buried
+                        deep
                       </div>
                     </td>
                     <td class="n">

@@ -201,7 +201,12 @@ onBeforeUnmount(() => {
     <template v-else-if="season.view">
       <p v-if="!season.view.weather" class="card ma-4">
         There is no weather yet, so no windows and no odds.
-        <router-link to="/weather">Add a station</router-link>.
+        <router-link to="/weather">Add a station</router-link> with at least one past year, from
+        January to the August after.
+      </p>
+      <p v-else-if="season.view.years < 10" class="muted few">
+        Odds rest on {{ season.view.years }} {{ season.view.years === 1 ? 'year' : 'years' }} only:
+        they need more. <router-link to="/weather">Import more days</router-link>
       </p>
       <UnsaidLine class="unsaid" />
       <SeasonAxis

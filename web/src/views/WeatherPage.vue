@@ -5,7 +5,7 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
 import { readNumber } from '../words/numbers'
-import { toSi } from '../words/units'
+import { shown, toSi } from '../words/units'
 
 const session = useSession()
 const stations = ref<Schemas['StationView'][] | null>(null)
@@ -55,12 +55,17 @@ const add = () =>
     }
     const latitudeDeg = latitude.value
     const elevationM = toSi(elevation.value, 'M', session.units)
-    await ask(
-      api.POST('/api/farms/{farmId}/stations', {
-        params: { path: path.value },
-        body: { name: form.value.name, latitudeDeg, elevationM, coastal: form.value.coastal },
-      }),
-    )
+    const body = { name: form.value.name, latitudeDeg, elevationM, coastal: form.value.coastal }
+    if (editing.value)
+      await ask(
+        api.PUT('/api/farms/{farmId}/stations/{stationId}', {
+          params: { path: { ...path.value, stationId: editing.value } },
+          body,
+        }),
+      )
+    else await ask(api.POST('/api/farms/{farmId}/stations', { params: { path: path.value }, body }))
+    editing.value = ''
+    adding.value = false
     session.farms = await ask(api.GET('/api/farms'))
     await load()
   })
@@ -74,6 +79,29 @@ const use = (id: string) =>
     )
     session.farms = await ask(api.GET('/api/farms'))
     notice.show('The farm now lives under this station.')
+  })
+
+const editing = ref('')
+function edit(s: Schemas['StationView']) {
+  editing.value = s.id
+  adding.value = true
+  const high = shown(s.elevationM, 'M', session.units)
+  form.value = {
+    name: s.name,
+    latitude: String(s.latitudeDeg),
+    elevation: String(Math.round(high)),
+    coastal: s.coastal,
+  }
+}
+const remove = (s: Schemas['StationView']) =>
+  guard(async () => {
+    await ask(
+      api.DELETE('/api/farms/{farmId}/stations/{stationId}', {
+        params: { path: { ...path.value, stationId: s.id } },
+      }),
+    )
+    notice.show(`${s.name} is taken away.`)
+    await load()
   })
 
 const look = () =>
@@ -119,7 +147,8 @@ onMounted(() => guard(load))
     <h1 class="mb-1">Weather</h1>
     <p class="muted mb-4">
       Windows and odds come from the years of one station: daily lowest and highest temperature and
-      rain, wind and dew point if you have them. Three whole years at least, thirty are good.
+      rain, wind and dew point if you have them. One past year will do to begin with, thirty are
+      good.
     </p>
     <p v-if="wrong" class="card rust mb-4">{{ wrong.message }}</p>
 
@@ -150,6 +179,14 @@ onMounted(() => guard(load))
             variant="outlined"
             @click="((target = s.id), (check = null), (file = null), (report = null))"
             >Import days</v-btn
+          >
+          <v-btn variant="text" @click="edit(s)">Change</v-btn>
+          <v-btn
+            v-if="session.farm?.stationId !== s.id"
+            variant="text"
+            class="rust"
+            @click="remove(s)"
+            >Take away</v-btn
           >
         </template>
       </div>
@@ -241,7 +278,7 @@ onMounted(() => guard(load))
     <section v-if="session.owner" class="card">
       <button v-if="!adding" class="link" @click="adding = true">Add another station</button>
       <form v-else @submit.prevent="add">
-        <h2 class="mb-3">Add a station</h2>
+        <h2 class="mb-3">{{ editing ? 'Change the station' : 'Add a station' }}</h2>
         <div class="three">
           <v-text-field v-model="form.name" label="Name" />
           <v-text-field v-model="form.latitude" label="Latitude, degrees" inputmode="decimal" />
@@ -252,9 +289,9 @@ onMounted(() => guard(load))
           />
         </div>
         <v-checkbox v-model="form.coastal" label="Near the sea" />
-        <v-btn class="mt-3" variant="outlined" type="submit" :disabled="!form.name.trim()"
-          >Add</v-btn
-        >
+        <v-btn class="mt-3" variant="outlined" type="submit" :disabled="!form.name.trim()">{{
+          editing ? 'Keep' : 'Add'
+        }}</v-btn>
       </form>
     </section>
   </div>

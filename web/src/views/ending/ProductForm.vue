@@ -98,10 +98,7 @@ async function save() {
           ×
         </button>
       </div>
-      <v-btn
-        size="small"
-        variant="text"
-        @click="label.byHeight.push({ upToCm: 30, ratePerHa: label.lowPerHa })"
+      <v-btn size="small" variant="text" @click="label.byHeight.push({} as Schemas['HeightRow'])"
         >Add a row</v-btn
       >
       <p v-if="refused" class="rust">{{ refused.message }}</p>

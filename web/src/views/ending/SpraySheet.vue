@@ -87,23 +87,12 @@ async function remove(p: Schemas['ProductView']) {
     await load()
   })
 }
+/** Empty: what a label says, only a label says. */
 function fresh(): Schemas['ProductView'] {
   return {
     id: newId(),
-    label: {
-      name: '',
-      active: '',
-      mode: 'SYSTEMIC',
-      unit: 'L',
-      activeGPerUnit: 360,
-      lowPerHa: 1,
-      highPerHa: 3,
-      rainFreeHours: 4,
-      plantBackDays: {},
-      reentryHours: 12,
-      byHeight: [],
-    },
-  }
+    label: { name: '', active: '', mode: 'SYSTEMIC', unit: 'L', plantBackDays: {}, byHeight: [] },
+  } as unknown as Schemas['ProductView']
 }
 const MODE: Record<string, string> = {
   SYSTEMIC: 'systemic',

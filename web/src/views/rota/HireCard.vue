@@ -49,7 +49,7 @@ async function show(c: Schemas['CustomerView']) {
   try {
     quote.value = await ask(
       api.GET('/api/farms/{farmId}/rota/customers/{customerId}/quote', {
-        params: { path: { ...path(), customerId: c.farmId } },
+        params: { path: { ...path(), customerId: c.farmId }, query: { units: session.units } },
       }),
     )
     quoted.value = c.farmId

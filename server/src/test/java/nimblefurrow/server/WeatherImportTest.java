@@ -90,19 +90,50 @@ class WeatherImportTest {
     assertThat(owner.get(start).refused(422)).contains("Import a station's daily weather first");
   }
 
-  @Test
-  void tooShortARecordSaysHowMuchIsMissing() throws Exception {
-    Api owner = Api.owner();
-    String farm = owner.newFarm();
-    String station = station(owner, farm);
+  private static void days(Api owner, String station, LocalDate from, LocalDate to)
+      throws Exception {
     StringBuilder file = new StringBuilder("date,low,high,rain\n");
-    for (LocalDate day = LocalDate.of(2026, 1, 1); day.getYear() == 2026; day = day.plusDays(1)) {
-      file.append(day).append(",5,15,1\n");
+    for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
+      file.append(day).append(day.getMonthValue() % 11 < 3 ? ",-4,3,1\n" : ",7,19,2\n");
     }
     Map<String, Object> mapping = mapping(METRIC, false, "date", "low", "high", "rain");
     owner
         .upload(station + "/import", file.toString().getBytes(StandardCharsets.UTF_8), mapping)
         .ok();
-    assertThat(owner.get(farm + "/season").refused(422)).contains("at least three whole years");
+  }
+
+  @Test
+  void tooShortARecordHidesNoFieldAndOneYearIsANote() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    owner.post(farm + "/fields", FieldEditTest.field("First Piece")).ok();
+    String station = station(owner, farm);
+    days(owner, station, LocalDate.of(2026, 1, 1), LocalDate.of(2026, 6, 30));
+    JsonNode season = owner.get(farm + "/season").ok().json();
+    assertThat(season.get("furrows")).hasSize(1);
+    assertThat(season.get("years").asInt()).isZero();
+    days(owner, station, LocalDate.of(2024, 1, 1), LocalDate.of(2025, 12, 31));
+    season = owner.get(farm + "/season").ok().json();
+    assertThat(season.get("furrows")).hasSize(1);
+    assertThat(season.get("years").asInt()).isEqualTo(1);
+    String field = farm + "/fields/" + season.at("/furrows/0/fieldId").asString();
+    assertThat(owner.get(field + "/season").ok().json().get("windows")).isNotEmpty();
+  }
+
+  @Test
+  void aStationIsChangedAndTakenAwayButNotUnderAFarm() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    String used = station(owner, farm);
+    String other = station(owner, farm);
+    Map<String, Object> changed =
+        Map.of("name", "Ridge", "latitudeDeg", 42.5, "elevationM", 310, "coastal", false);
+    assertThat(owner.put(other, changed).ok().json().get("name").asString()).isEqualTo("Ridge");
+    assertThat(owner.delete(used).refused(422)).contains("lives under this station");
+    owner.delete(other).ok();
+    assertThat(owner.get(farm + "/stations").ok().json()).hasSize(1);
+    Map<String, Object> nameless =
+        Map.of("name", " ", "latitudeDeg", 42.5, "elevationM", 310, "coastal", false);
+    assertThat(owner.put(used, nameless).refused(422)).contains("needs a name");
   }
 }

@@ -18,7 +18,7 @@ import nimblefurrow.core.units.Refused;
  * 1977). The part was set by simulation, with ρ up to 0.2.
  *
  * @param share of all heads seen
- * @param low lower end of its 90 % interval
+ * @param low lower end of its 90 % interval: {@link ClusteredShare}
  * @param high upper end
  * @param decision what to do now
  * @param stopsLeft how many may still be made; 0 once decided
@@ -67,17 +67,15 @@ public record FloweringCount(
     double rho = correlation(stops, share, heads);
     double m = heads / n;
     double inflation = 1 + (m - 1) * rho;
-    // Neither all nor none in flower may look certain.
-    double smooth = (flowering + 1) / (heads + 2);
-    double spread = Math.sqrt(smooth * (1 - smooth) / heads * inflation);
-    double t = n > 1 ? Interval.student(CONFIDENCE, n - 1) : Interval.student(CONFIDENCE, 1);
-    double low = Maths.clamp(smooth - t * spread);
-    double high = Maths.clamp(smooth + t * spread);
+    Interval range =
+        ClusteredShare.of(
+            stops.stream().mapToDouble(Stop::flowering).toArray(),
+            stops.stream().mapToDouble(Stop::heads).toArray(),
+            CONFIDENCE);
     Decision decision =
         decide(n, share, heads, inflation, target, riskTooEarly, riskTooLate, maxStops);
     int left = decision == Decision.ANOTHER ? maxStops - n : 0;
-    return new FloweringCount(
-        share, Math.min(low, share), Math.max(high, share), decision, left, rho);
+    return new FloweringCount(share, range.low(), range.high(), decision, left, rho);
   }
 
   private static Decision decide(

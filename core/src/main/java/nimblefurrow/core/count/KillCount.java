@@ -10,7 +10,7 @@ import nimblefurrow.core.units.Refused;
  * Stems alive in marked frames before the ending and some ten days after.
  *
  * @param kill share killed: 1 − all after over all before
- * @param low lower end of its interval: ratio estimate over frames (Cochran 1977, section 6.3)
+ * @param low lower end of its interval: {@link ClusteredShare}
  * @param high upper end
  * @param secondPass whether so little died that a second pass or a spray is due
  */
@@ -40,24 +40,14 @@ public record KillCount(double kill, double low, double high, boolean secondPass
       throw new Refused("frames", "No stem stood in any frame before: there is nothing to judge.");
     }
     double alive = after / before;
-    Interval i = interval(frames, alive, before, after, confidence);
+    Interval i = alive(frames, confidence);
     double kill = Maths.clamp(1 - alive);
     return new KillCount(kill, Maths.clamp(1 - i.high()), Maths.clamp(1 - i.low()), kill < ENOUGH);
   }
 
-  private static Interval interval(
-      List<Frame> frames, double alive, double before, double after, double confidence) {
-    int n = frames.size();
-    double squares = 0;
-    for (Frame f : frames) {
-      double off = f.after() - alive * f.before();
-      squares += off * off;
-    }
-    if (n < 2 || squares == 0) {
-      return Interval.ofShare(Math.min(after, before), before, confidence);
-    }
-    double error = Math.sqrt(n / (n - 1.0) * squares) / before;
-    double half = Interval.student(confidence, n - 1) * error;
-    return new Interval(alive - half, alive + half);
+  private static Interval alive(List<Frame> frames, double confidence) {
+    double[] after = frames.stream().mapToDouble(Frame::after).toArray();
+    double[] before = frames.stream().mapToDouble(Frame::before).toArray();
+    return ClusteredShare.of(after, before, confidence);
   }
 }

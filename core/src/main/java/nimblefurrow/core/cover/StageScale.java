@@ -17,6 +17,9 @@ public record StageScale(String name, List<Stage> stages) {
    */
   public record Stage(String name, double fraction) {}
 
+  private static final double VIABLE_CEREAL_SEED = 1.36;
+  private static final double VIABLE_BROADLEAF_SEED = 1.33;
+
   public StageScale {
     stages = List.copyOf(stages);
   }
@@ -24,6 +27,14 @@ public record StageScale(String name, List<Stage> stages) {
   /** Whether this is the scale of cereals. */
   public boolean cereal() {
     return name.equals("cereal");
+  }
+
+  /**
+   * The stage from which seed that falls comes up: soft dough in cereals, past late pod in
+   * broadleaves. One value, whoever asks.
+   */
+  public double viableSeedFrom() {
+    return cereal() ? VIABLE_CEREAL_SEED : VIABLE_BROADLEAF_SEED;
   }
 
   /** The index of the key stage (fraction 1). */

@@ -23,9 +23,11 @@ public final class EndingAdviser {
   private static final double TALL_ENOUGH_MG = 2;
   private static final double THICK_MG = 3;
   private static final double MILK = 1.16;
-  private static final double VIABLE_CEREAL_SEED = 1.36;
-  private static final double VIABLE_SEED = 1.33;
   private static final double RARELY = 0.1;
+  private static final int GRASS_AHEAD_OF_CORN_DAYS = 10;
+
+  /** A crop does not wait longer than this for its cover to ripen. */
+  private static final int LONGEST_WAIT_DAYS = 35;
 
   private final CoverPlan plan;
   private final CropSeasons crop;
@@ -74,8 +76,24 @@ public final class EndingAdviser {
     }
     if (way != EndingWay.WINTER && !way.rescues()) {
       seedSet(c);
+      grassBeforeCorn(c);
     }
     return c.option();
+  }
+
+  /**
+   * Grass that is killed at corn planting, in whatever way, ties up nitrogen and hosts seedling
+   * disease just when corn comes up: never without care.
+   */
+  private void grassBeforeCorn(Case c) {
+    boolean grass = next.kind() == NextCrop.Kind.CORN && hasGrass();
+    if (grass && PlantingLag.of(c.way, plan, next.kind()).usual() < GRASS_AHEAD_OF_CORN_DAYS) {
+      c.care(
+          Reason.of(
+                  "grass killed under {days} ahead of corn: starter nitrogen, and seedling disease"
+                      + " from its roots")
+              .with("days", GRASS_AHEAD_OF_CORN_DAYS, Unit.DAYS));
+    }
   }
 
   private void winter(Case c) {
@@ -181,7 +199,11 @@ public final class EndingAdviser {
     } else {
       c.care(odds);
       long wait = java.time.temporal.ChronoUnit.DAYS.between(next.plantOn(), from);
-      if (wait > 0) {
+      if (wait > LONGEST_WAIT_DAYS) {
+        c.no(
+            Reason.of("in the middle year planting would wait {wait} for it to ripen")
+                .with("wait", wait, Unit.DAYS));
+      } else if (wait > 0) {
         c.because(
             Reason.of("in the middle year planting waits {wait}").with("wait", wait, Unit.DAYS));
       }
@@ -208,6 +230,9 @@ public final class EndingAdviser {
     int ready = ripe.atMost(crop.count(plant.plusDays(28)));
     c.ready(ready);
     species(s -> s.advice().roller().equals("no")).forEach(s -> unrollable(c, s));
+    if (years(r -> r.components().stream().allMatch(this::winterKilled)) > 0.8 * runs.size()) {
+      c.no(Reason.of("winter kills it first: nothing to roll"));
+    }
     if (next.kind() != NextCrop.Kind.SOYBEAN) {
       c.no(
           Reason.of("only soybeans bear the drum; {crop} does not")
@@ -385,7 +410,7 @@ public final class EndingAdviser {
   private void seedSet(Case c) {
     for (int i = 0; i < plan.cover().size(); i++) {
       Species species = plan.cover().get(i).species();
-      double ripe = species.clock().scale().cereal() ? VIABLE_CEREAL_SEED : VIABLE_SEED;
+      double ripe = species.clock().scale().viableSeedFrom();
       int viable = stageDay(i, ripe).atMost(crop.count(c.to));
       int milk = stageDay(i, MILK).atMost(crop.count(c.to));
       boolean sets = viable > RARELY * runs.size();

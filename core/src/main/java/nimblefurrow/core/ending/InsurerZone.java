@@ -17,17 +17,28 @@ import nimblefurrow.core.units.Unit;
 public record InsurerZone(
     String zone, int latestDaysAfterPlanting, boolean beforeEmergence, String words) {
 
-  /** Whether ending and planting days keep to it. */
-  public boolean kept(LocalDate endOn, LocalDate plantOn) {
-    return ChronoUnit.DAYS.between(plantOn, endOn) <= latestDaysAfterPlanting;
+  /**
+   * Whether ending and planting days keep to it.
+   *
+   * @param emergenceDays from planting to the crop being up
+   */
+  public boolean kept(LocalDate endOn, LocalDate plantOn, int emergenceDays) {
+    return ChronoUnit.DAYS.between(plantOn, endOn) <= latest(emergenceDays);
+  }
+
+  /** The latest day after planting; where the crop must not be up yet, the day before it is. */
+  private int latest(int emergenceDays) {
+    return beforeEmergence
+        ? Math.min(latestDaysAfterPlanting, emergenceDays - 1)
+        : latestDaysAfterPlanting;
   }
 
   /** The verdict in words. */
-  public Reason say(LocalDate endOn, LocalDate plantOn) {
-    if (kept(endOn, plantOn)) {
+  public Reason say(LocalDate endOn, LocalDate plantOn, int emergenceDays) {
+    if (kept(endOn, plantOn, emergenceDays)) {
       return Reason.of("keeps the insurer's date: {rule}").with("rule", words);
     }
-    long late = ChronoUnit.DAYS.between(plantOn, endOn) - latestDaysAfterPlanting;
+    long late = ChronoUnit.DAYS.between(plantOn, endOn) - latest(emergenceDays);
     return Reason.of("breaks the insurer's date by {late}: {rule}; confirm with your agent")
         .with("late", late, Unit.DAYS)
         .with("rule", words);

@@ -50,7 +50,7 @@ public record TankMix(int tanks, double lastTankL, double haPerTank, List<Produc
           new Product(
               r.name(),
               r.unit(),
-              tanks == 1 ? r.ratePerHa() * areaHa : r.ratePerHa() * perTank,
+              r.ratePerHa() * perTank,
               r.ratePerHa() * last / carrierLPerHa,
               r.ratePerHa() * areaHa));
     }

@@ -122,6 +122,9 @@ public record EndingSideBySide(
         .sorted(
             Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
                 .thenComparing(r -> r.outcome() == null)
+                // What kills in no year ends nothing; what breaks the insurer's date costs cover.
+                .thenComparing(r -> r.outcome() != null && r.outcome().dead() == 0)
+                .thenComparing(r -> !r.insurerKept())
                 .thenComparing(r -> -r.score()))
         .toList();
   }
@@ -156,10 +159,10 @@ public record EndingSideBySide(
         cost,
         curve.lossShare(plantOn),
         late,
-        o.way() == EndingWay.WINTER || zone.kept(endOn, plantOn),
+        o.way() == EndingWay.WINTER || zone.kept(endOn, plantOn, f.rules().emergenceDays()),
         o.way() == EndingWay.WINTER
             ? Reason.of("dead long before any insurer's date")
-            : zone.say(endOn, plantOn),
+            : zone.say(endOn, plantOn, f.rules().emergenceDays()),
         score);
   }
 

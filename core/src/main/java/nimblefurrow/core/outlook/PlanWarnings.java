@@ -1,11 +1,14 @@
 package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
@@ -18,6 +21,10 @@ public final class PlanWarnings {
   private static final double APART_DAYS = 10;
   private static final double SURVIVES = 0.2;
 
+  /** What caps were written for: seed as it usually is. */
+  private static final double USUAL_LIVE =
+      CoverComponent.USUAL_GERMINATION * CoverComponent.USUAL_PURITY;
+
   private final List<Reason> warnings = new ArrayList<>();
 
   private PlanWarnings() {}
@@ -29,8 +36,10 @@ public final class PlanWarnings {
       Window window,
       Purpose purpose,
       Outlook outlook,
-      CropSeasons crop) {
+      CropSeasons crop,
+      NextCrop.Kind next) {
     PlanWarnings found = new PlanWarnings();
+    found.lag(plan, ending, next);
     found.date(plan, window);
     found.caps(plan);
     found.odds(purpose, outlook);
@@ -52,13 +61,35 @@ public final class PlanWarnings {
     }
   }
 
+  /** Ending and planting as far apart as the way of ending needs them. */
+  private void lag(CoverPlan plan, EndingWay ending, NextCrop.Kind next) {
+    PlantingLag lag = PlantingLag.of(ending, plan, next);
+    if (ending == EndingWay.WINTER || lag.holds(plan.endOn(), plan.plantOn())) {
+      return;
+    }
+    long apart = ChronoUnit.DAYS.between(plan.endOn(), plan.plantOn());
+    String text =
+        apart < 0
+            ? "{ending} on {end} is {apart} after planting on {plant}; it goes {least} to {most}"
+            : "{ending} on {end} is {apart} ahead of planting on {plant}; it goes {least} to {most}";
+    add(
+        Reason.of(text + " days ahead")
+            .with("ending", ending.label())
+            .with("end", plan.endOn())
+            .with("apart", Math.abs(apart), Unit.DAYS)
+            .with("plant", plan.plantOn())
+            .with("least", lag.least(), Unit.COUNT)
+            .with("most", lag.most(), Unit.COUNT));
+  }
+
   private void caps(CoverPlan plan) {
     if (plan.cover().size() < 2) {
       return;
     }
     for (CoverComponent c : plan.cover()) {
       double cap = c.species().seed().mixCapKgPerHa();
-      if (c.rateKgPerHa() > cap * 1.001) {
+      double live = c.rateKgPerHa() * c.germination() * c.purity() / USUAL_LIVE;
+      if (live > cap * 1.001) {
         add(
             Reason.of("{species} at {rate} takes over a mix; {cap} is plenty")
                 .with("species", c.species().name())

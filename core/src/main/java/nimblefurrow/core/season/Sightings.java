@@ -1,5 +1,6 @@
 package nimblefurrow.core.season;
 
+import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.weather.DailyWeather;
@@ -20,9 +21,13 @@ final class Sightings {
       List<Sighting> seen,
       ComponentState[] stand) {
     this.parameters = parameters;
-    this.seen = seen;
+    // Of one day, what was weighed is believed over what was only measured with a stick.
+    this.seen =
+        seen.stream()
+            .sorted(Comparator.comparing(s -> s instanceof Sighting.Cover ? 1 : 0))
+            .toList();
     this.stand = stand;
-    this.days = seen.stream().mapToInt(s -> weather.indexOf(s.on())).toArray();
+    this.days = this.seen.stream().mapToInt(s -> weather.indexOf(s.on())).toArray();
   }
 
   void apply(int i) {

@@ -18,6 +18,8 @@ import nimblefurrow.core.units.Unit;
 public record MeterLimits(
     double lowestKgPerHa, double highestKgPerHa, boolean holds, List<Reason> waysOut) {
 
+  private static final int MOST_CLOSED = 4;
+
   public MeterLimits {
     waysOut = List.copyOf(waysOut);
   }
@@ -37,13 +39,26 @@ public record MeterLimits(
           Reason.of("mix in filler such as cracked grain: {share} of the seed's mass")
               .with("share", filler, Unit.SHARE));
       ways.add(Reason.of("take the slower gear or smaller rollers, and try again"));
-      ways.add(
-          Reason.of("close every other outlet and drive half-width spacing, {rate} a pass")
-              .with("rate", low, Unit.KG_PER_HA));
+      // Rows so much wider: what stays open must still be a rate the meter was seen to hold.
+      for (int open = 2; open <= MOST_CLOSED; open++) {
+        double each = targetKgPerHa * open;
+        if (each >= low && each <= high) {
+          ways.add(
+              Reason.of("open only one outlet in {open}, rows that much wider, set for {rate}")
+                  .with("open", open, Unit.COUNT)
+                  .with("rate", each, Unit.KG_PER_HA));
+          break;
+        }
+      }
     } else if (targetKgPerHa > high) {
-      ways.add(
-          Reason.of("drive twice, {rate} a pass, the second between the first")
-              .with("rate", targetKgPerHa / 2, Unit.KG_PER_HA));
+      int passes = (int) Math.ceil(targetKgPerHa / high);
+      double each = targetKgPerHa / passes;
+      if (each >= low) {
+        ways.add(
+            Reason.of("drive {passes} times, {rate} a pass, each between the ones before")
+                .with("passes", passes, Unit.COUNT)
+                .with("rate", each, Unit.KG_PER_HA));
+      }
       ways.add(Reason.of("take the faster gear, wider rollers or a slower speed, and try again"));
     }
     return new MeterLimits(low, high, ways.isEmpty(), ways);

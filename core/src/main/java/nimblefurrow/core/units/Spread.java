@@ -23,14 +23,16 @@ public final class Spread {
   }
 
   /**
-   * The value below which the given share of years lies, linear between years (definition 7 of
-   * Hyndman and Fan 1996). NaN when there are no years.
+   * The value below which the given share of years to come is expected to lie, linear between years
+   * seen (definition 6 of Hyndman and Fan 1996, after Weibull 1939): unbiased for the next year,
+   * where definition 7 would call a range of so few years narrower than it is. Never outside what
+   * was seen; NaN when there are no years.
    */
   public double quantile(double share) {
     if (sorted.length == 0) {
       return Double.NaN;
     }
-    double at = share * (sorted.length - 1);
+    double at = Math.max(0, Math.min(sorted.length - 1, share * (sorted.length + 1) - 1));
     int low = (int) Math.floor(at);
     int high = Math.min(low + 1, sorted.length - 1);
     if (sorted[low] == sorted[high]) {

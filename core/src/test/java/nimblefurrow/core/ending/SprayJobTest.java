@@ -174,9 +174,15 @@ class SprayJobTest {
   @Test
   void theInsurersRuleCountsFromPlanting() {
     InsurerZone zone = EndingRules.shipped().insurer();
-    assertThat(zone.kept(DAY.plusDays(5), DAY)).isTrue();
-    assertThat(zone.kept(DAY.plusDays(6), DAY)).isFalse();
-    assertThat(zone.say(DAY.plusDays(8), DAY).say(UnitSystem.US)).contains("by 3 days");
+    assertThat(zone.kept(DAY.plusDays(5), DAY, 8)).isTrue();
+    assertThat(zone.kept(DAY.plusDays(6), DAY, 8)).isFalse();
+    assertThat(zone.say(DAY.plusDays(8), DAY, 8).say(UnitSystem.US)).contains("by 3 days");
+    // Where the crop is up sooner than the five days, it must be ended before that.
+    assertThat(zone.kept(DAY.plusDays(3), DAY, 4)).isTrue();
+    assertThat(zone.kept(DAY.plusDays(4), DAY, 4)).isFalse();
+    InsurerZone third = new InsurerZone("3", 0, false, "at or before planting");
+    assertThat(third.kept(DAY, DAY, 1)).isTrue();
+    assertThat(third.kept(DAY.plusDays(1), DAY, 30)).isFalse();
   }
 
   @Test

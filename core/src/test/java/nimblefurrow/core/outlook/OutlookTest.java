@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -147,7 +148,13 @@ class OutlookTest {
         new WindowFinder(Farm.CLIMATE, BEANS)
             .find(plan.cover().stream().map(c -> c.species()).toList(), plan.method(), Soil.USUAL);
     return PlanWarnings.of(
-            plan, ending, window, Purpose.FEED_CATTLE, FORECASTER.outlook(plan, BEANS), BEANS)
+            plan,
+            ending,
+            window,
+            Purpose.FEED_CATTLE,
+            FORECASTER.outlook(plan, BEANS),
+            BEANS,
+            NextCrop.Kind.SOYBEAN)
         .stream()
         .map((Reason r) -> r.say(UnitSystem.METRIC))
         .toList();

@@ -2,16 +2,23 @@ package nimblefurrow.server.ending;
 
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.server.season.MulchRule;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The rules of a farm's endings: its own, or those that ship. */
 @Service
-public class EndingRulesOf {
+public class EndingRulesOf implements MulchRule {
   private final FarmRulesRows rows;
 
   EndingRulesOf(FarmRulesRows rows) {
     this.rows = rows;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public double holdsMgPerHa(UUID farmId) {
+    return of(farmId).weedMulchMgPerHa();
   }
 
   /** Rules of a farm. */

@@ -31,8 +31,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The watch list of an ending and what was taken on of it. Callers have checked who asks. */
 @Service
 public class WatchService {
-  private static final double VIABLE = 1.33;
-
   private final PlannedFields planned;
   private final FieldService fields;
   private final FollowUps followUps;
@@ -80,7 +78,7 @@ public class WatchService {
               .forecaster()
               .runs(cover, f.crop(), WayActs.of(way, cover.endOn()), SeasonColumns.Detail.ODDS);
       brown = brown(runs);
-      seeds = runs.stream().filter(r -> setsSeed(r)).count() > runs.size() / 10;
+      seeds = runs.stream().filter(r -> setsSeed(cover, r)).count() > runs.size() / 10;
     }
     return new WatchList.Ended(
         way,
@@ -94,10 +92,10 @@ public class WatchService {
         seeds);
   }
 
-  private static boolean setsSeed(SeasonRun run) {
+  private static boolean setsSeed(CoverPlan cover, SeasonRun run) {
     double[] stages = run.termination() == null ? new double[0] : run.termination().stageFraction();
-    for (double stage : stages) {
-      if (stage >= VIABLE) {
+    for (int i = 0; i < stages.length; i++) {
+      if (stages[i] >= cover.cover().get(i).species().clock().scale().viableSeedFrom()) {
         return true;
       }
     }

@@ -2,12 +2,13 @@ package nimblefurrow.server.job;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.CoverComponent;
@@ -237,6 +238,14 @@ class JobService {
               "a lot in stock is treated seed: not feed, dust mask and gloves, no grazing until"
                   + " its label allows"));
     }
+    boolean conventional =
+        seeds.stream().flatMap(s -> s.lots().stream()).anyMatch(l -> !l.lot().organic());
+    if (field.organic() && conventional) {
+      all.add(
+          Reason.of(
+              "this field is organic: conventional lots only with the certifier's word, and never"
+                  + " treated"));
+    }
     if (field.organic() && treated) {
       all.add(Reason.of("this field is organic: no treated seed on it"));
     }
@@ -397,8 +406,8 @@ class JobService {
         plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
     Map<UUID, FieldStanding> standings = fieldsStanding.standings(farmId);
-    Map<String, Double> need = new TreeMap<>();
-    Map<String, List<String>> where = new TreeMap<>();
+    Map<Want, Double> need = new HashMap<>();
+    Map<Want, List<String>> where = new HashMap<>();
     for (FieldView f : all) {
       PlanView plan = planned.get(f.piece());
       boolean seeded =
@@ -410,36 +419,51 @@ class JobService {
       }
       double rest = f.areaHa() * (standing == null ? 1 : 1 - standing.seeding().share());
       for (PlanInput.Component c : plan.plan().components()) {
-        need.merge(c.species(), c.rateKgPerHa() * rest * (1 + allowance), Double::sum);
-        where.computeIfAbsent(c.species(), k -> new ArrayList<>()).add(f.name());
+        Want want = new Want(c.species(), f.organic());
+        need.merge(want, c.rateKgPerHa() * rest * (1 + allowance), Double::sum);
+        where.computeIfAbsent(want, k -> new ArrayList<>()).add(f.name());
       }
     }
-    Map<String, Double> stock = new TreeMap<>();
-    Map<String, Double> price = new TreeMap<>();
+    Map<Want, List<LotView>> lots = new HashMap<>();
     for (LotView l : seed.lots(farmId)) {
-      stock.merge(l.species(), l.leftKg(), Double::sum);
-      price.put(l.species(), l.usdPerKg());
+      lots.computeIfAbsent(new Want(l.species(), l.organic()), k -> new ArrayList<>()).add(l);
     }
-    stock.keySet().forEach(k -> need.putIfAbsent(k, 0.0));
+    lots.keySet().forEach(k -> need.putIfAbsent(k, 0.0));
     SpeciesTable table = species.table(farmId);
     List<JobViews.SeedNeed> rows = new ArrayList<>();
     need.forEach(
-        (id, kg) -> {
-          double have = stock.getOrDefault(id, 0.0);
+        (want, kg) -> {
+          List<LotView> own = lots.getOrDefault(want, List.of());
+          double have = own.stream().mapToDouble(LotView::leftKg).sum();
           double buy = Math.max(0, kg - have);
-          Species s = table.get(id);
+          Species s = table.get(want.species());
           rows.add(
               new JobViews.SeedNeed(
-                  id,
-                  s.name(),
+                  want.species(),
+                  want.organic() ? s.name() + ", organic" : s.name(),
+                  want.organic(),
                   kg,
                   have,
                   buy,
-                  buy * price.getOrDefault(id, s.seedUsdPerKg()),
-                  where.getOrDefault(id, List.of())));
+                  buy * priceToBuy(own, s),
+                  where.getOrDefault(want, List.of())));
         });
     rows.sort(Comparator.comparing((JobViews.SeedNeed n) -> -n.buyKg()));
     return rows;
+  }
+
+  /** Seed for organic fields is bought, kept and paid apart. */
+  private record Want(String species, boolean organic) {}
+
+  /** What more of a seed would cost: as a dealer's last lot, never as what is in one's own bin. */
+  private static double priceToBuy(List<LotView> lots, Species s) {
+    return lots.stream()
+        .filter(l -> !l.supplier().isBlank() && l.usdPerKg() > 0)
+        .max(
+            Comparator.comparing((LotView l) -> l.testedOn() == null ? LocalDate.MIN : l.testedOn())
+                .thenComparing(LotView::usdPerKg))
+        .map(LotView::usdPerKg)
+        .orElse(s.seedUsdPerKg());
   }
 
   private static BigDecimal decimal(double value, int places) {

@@ -112,6 +112,7 @@ final class JobViews {
   record SeedNeed(
       String species,
       String name,
+      boolean organic,
       double needKg,
       double stockKg,
       double buyKg,

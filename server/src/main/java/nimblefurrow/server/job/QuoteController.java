@@ -1,12 +1,15 @@
 package nimblefurrow.server.job;
 
 import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import nimblefurrow.core.load.Bill;
 import nimblefurrow.core.load.HirePrice;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Need;
@@ -54,7 +57,12 @@ class QuoteController {
       double weightLimitKgPerHa,
       @Nullable Double minimumCharge,
       @Nullable Double ferryKm,
-      @Nullable Double pricePerKm) {
+      @Nullable Double pricePerKm,
+      @Nullable Double taxPercent) {
+    double tax() {
+      return or(taxPercent);
+    }
+
     HirePrice.Tariff tariff() {
       return new HirePrice.Tariff(
           pricePerHa,
@@ -83,11 +91,14 @@ class QuoteController {
       throws IOException {
     access.see(farmId);
     FarmView farm = farms.see(farmId);
-    HirePrice p = HirePrice.of(areaHa, rateKgPerHa, haPerHour, charge.tariff());
+    Need.positive("haPerHour", "The area an hour", haPerHour);
+    Bill bill =
+        Bill.of(
+            units(speaks), areaHa, rateKgPerHa, areaHa / haPerHour, charge.tariff(), charge.tax());
     String under =
         "%s, %s, %s"
             .formatted(farm.name(), shed.machine(farmId, machineId).name(), day(farm.today()));
-    return pdf("quote", rows(units(speaks), areaHa, rateKgPerHa, p, charge), under, to, p);
+    return pdf("quote", rows(units(speaks), areaHa, rateKgPerHa, bill), under, to, bill);
   }
 
   /** The bill for a seeding as it was logged. */
@@ -105,9 +116,9 @@ class QuoteController {
     FarmView farm = farms.see(farmId);
     JobViews.Seeding done = jobs.seeding(farmId, fieldId, entryId);
     Need.positive("hours", "The hours it took", hours);
-    HirePrice p =
-        HirePrice.of(done.areaHa(), done.rateKgPerHa(), done.areaHa() / hours, charge.tariff());
     UnitSystem units = units(speaks);
+    Bill bill =
+        Bill.of(units, done.areaHa(), done.rateKgPerHa(), hours, charge.tariff(), charge.tax());
     List<QuotePdf.Row> rows = new ArrayList<>();
     rows.add(new QuotePdf.Row("Field", fields.get(farmId, fieldId).name()));
     rows.add(
@@ -115,42 +126,28 @@ class QuoteController {
             "Seeded" + (done.machine() == null ? "" : " with " + done.machine()),
             day(done.doneOn())));
     rows.add(new QuotePdf.Row("Seed that went out", said(units, done.seedKg(), Unit.KG)));
-    rows.addAll(rows(units, done.areaHa(), done.rateKgPerHa(), p, charge));
-    return pdf("invoice", rows, "%s, %s".formatted(farm.name(), day(farm.today())), to, p);
+    rows.addAll(rows(units, done.areaHa(), done.rateKgPerHa(), bill));
+    return pdf("invoice", rows, "%s, %s".formatted(farm.name(), day(farm.today())), to, bill);
   }
 
   private static List<QuotePdf.Row> rows(
-      UnitSystem units, double areaHa, double rateKgPerHa, HirePrice p, Charge charge) {
+      UnitSystem units, double areaHa, double rateKgPerHa, Bill bill) {
     List<QuotePdf.Row> rows = new ArrayList<>();
-    rows.add(new QuotePdf.Row("Area", said(units, areaHa, Unit.HA)));
-    rows.add(new QuotePdf.Row("Rate", said(units, rateKgPerHa, Unit.KG_PER_HA)));
-    rows.add(
-        p.basis() == HirePrice.Basis.AREA
-            ? new QuotePdf.Row("Work by area", money(p.work()))
-            : new QuotePdf.Row(
-                "Work, %.1f hours at %s".formatted(p.hours(), money(charge.pricePerHour())),
-                money(p.work())));
-    if (p.minimumApplied()) {
-      rows.add(
-          new QuotePdf.Row(
-              "Raised to the least for a job", money(charge.tariff().minimumCharge())));
-    }
-    rows.add(
-        new QuotePdf.Row(
-            "The way there, %.0f km".formatted(charge.tariff().ferryKm()), money(p.ferry())));
+    rows.add(new QuotePdf.Row("Area", fine(units, areaHa, Unit.HA)));
+    rows.add(new QuotePdf.Row("Rate", fine(units, rateKgPerHa, Unit.KG_PER_HA)));
+    bill.lines().forEach(l -> rows.add(new QuotePdf.Row(l.words(), Bill.money(l.amount()))));
     return rows;
   }
 
   private static ResponseEntity<byte[]> pdf(
-      String kind, List<QuotePdf.Row> rows, String under, String to, HirePrice p)
-      throws IOException {
+      String kind, List<QuotePdf.Row> rows, String under, String to, Bill bill) throws IOException {
     boolean invoice = kind.equals("invoice");
     byte[] bytes =
         QuotePdf.of(
             invoice ? "Invoice for seeding" : "Quote for seeding",
             under + (to.isBlank() ? "" : ", for " + to.strip()),
             rows,
-            new QuotePdf.Row(invoice ? "To pay" : "Price", money(p.charge())),
+            new QuotePdf.Row(invoice ? "To pay" : "Price", Bill.money(bill.total())),
             "Seed is not in the price." + (invoice ? "" : " Weather and ground decide the day."));
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
@@ -170,7 +167,16 @@ class QuoteController {
     return units.say(new Figure.Amount(value, unit));
   }
 
-  private static String money(double usd) {
-    return String.format(Locale.ENGLISH, "$%,.2f", usd);
+  /** With the digits it has: 40.25 ac is not 40. */
+  private static String fine(UnitSystem units, double value, Unit unit) {
+    boolean us = units == UnitSystem.US;
+    double shown =
+        unit == Unit.HA
+            ? us ? value / UnitSystem.HA_PER_ACRE : value
+            : us ? value * UnitSystem.HA_PER_ACRE / UnitSystem.KG_PER_LB : value;
+    BigDecimal digits =
+        BigDecimal.valueOf(shown).setScale(unit == Unit.HA ? 2 : 1, RoundingMode.HALF_UP);
+    String suffix = unit == Unit.HA ? us ? "ac" : "ha" : us ? "lb/ac" : "kg/ha";
+    return "%,.2f".formatted(digits).replaceAll("\\.?0+$", "") + " " + suffix;
   }
 }

@@ -1,6 +1,7 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -17,11 +18,13 @@ import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.season.Texture;
+import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldView;
@@ -39,6 +42,8 @@ record FieldCase(
     SpeciesTable table,
     Map<Deed, FieldStanding.Said> said,
     Map<Deed, LocalDate> kept) {
+  private static final CarryOver CARRY_OVER = CarryOver.shipped();
+  private static final int USUAL_EMERGENCE_DAYS = 10;
   private static final double USUAL_GERMINATION = 0.90;
   private static final double USUAL_PURITY = 0.98;
 
@@ -177,6 +182,30 @@ record FieldCase(
         .findFirst()
         .map(g -> new Sighting.Stage(e.doneOn(), component, g.fraction()))
         .orElse(null);
+  }
+
+  /** What was sprayed on the field that the cover may not bear. */
+  List<Reason> chemistry(PlanInput plan, CoverPlan cover) {
+    List<Reason> all =
+        new ArrayList<>(
+            CARRY_OVER.risks(
+                log.sprayed().stream()
+                    .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
+                    .toList(),
+                species(plan),
+                cover.seedOn()));
+    LocalDate burned = log.done().get("sprayed");
+    boolean onCover =
+        burned != null
+            && ended() == null
+            && !burned.isBefore(cover.seedOn())
+            && burned.isBefore(cover.endOn());
+    if (burned != null && onCover) {
+      all.add(
+          CarryOver.burndownAfterSeeding(
+              burned, cover.seedOn(), cover.seedOn().plusDays(USUAL_EMERGENCE_DAYS)));
+    }
+    return all;
   }
 
   List<Species> species(PlanInput plan) {

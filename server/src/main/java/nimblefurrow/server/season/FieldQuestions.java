@@ -35,15 +35,19 @@ import org.springframework.stereotype.Service;
 /** Questions a grower asks of one field and a plan for it. Callers have checked who asks. */
 @Service
 class FieldQuestions {
-  /** Below this much mulch, Mg/ha, summer annuals come through. */
-  private static final double MULCH_THAT_HOLDS = 4;
-
   private final FarmService farms;
   private final FieldCases cases;
   private final WeatherService weathers;
   private final Outlooks outlooks;
+  private final MulchRule mulchRule;
 
-  FieldQuestions(FarmService farms, FieldCases cases, WeatherService weathers, Outlooks outlooks) {
+  FieldQuestions(
+      FarmService farms,
+      FieldCases cases,
+      WeatherService weathers,
+      Outlooks outlooks,
+      MulchRule mulchRule) {
+    this.mulchRule = mulchRule;
     this.farms = farms;
     this.cases = cases;
     this.weathers = weathers;
@@ -123,8 +127,8 @@ class FieldQuestions {
         range(a.kill()),
         a.mulch().stream().map(FieldQuestions::range).toList(),
         a.living().stream().map(Spread::median).toList(),
-        forWeeds ? Purpose.SMOTHER_WEEDS.target() : MULCH_THAT_HOLDS,
-        MULCH_THAT_HOLDS,
+        forWeeds ? Purpose.SMOTHER_WEEDS.target() : mulchRule.holdsMgPerHa(farmId),
+        mulchRule.holdsMgPerHa(farmId),
         range(a.mulchAtPlanting()),
         range(a.livingAtPlanting()),
         range(a.waterTakenMm()),

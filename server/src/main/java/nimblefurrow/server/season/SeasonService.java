@@ -404,16 +404,7 @@ public class SeasonService {
     List<ReasonView> warnings =
         outlook == null || window == null || plan == null || cover == null || crop == null
             ? List.of()
-            : PlanWarnings.of(
-                    cover,
-                    EndingWay.of(plan.plan().ending()),
-                    window,
-                    FieldCase.purpose(plan.plan()),
-                    outlook,
-                    crop)
-                .stream()
-                .map(ReasonView::of)
-                .toList();
+            : warnings(c, plan.plan(), cover, window, outlook, crop);
     return new SeasonView.Furrow(
         f.id(),
         f.piece(),
@@ -443,6 +434,26 @@ public class SeasonService {
         new SeasonView.Next(
             next.kind().name(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
         warnings);
+  }
+
+  private static List<ReasonView> warnings(
+      FieldCase c,
+      PlanInput plan,
+      CoverPlan cover,
+      Window window,
+      Outlook outlook,
+      CropSeasons crop) {
+    List<Reason> all = new ArrayList<>(c.chemistry(plan, cover));
+    all.addAll(
+        PlanWarnings.of(
+            cover,
+            EndingWay.of(plan.ending()),
+            window,
+            FieldCase.purpose(plan),
+            outlook,
+            crop,
+            c.next().kind()));
+    return all.stream().map(ReasonView::of).toList();
   }
 
   static LocalDate start(FarmView farm) {

@@ -13,8 +13,10 @@ import nimblefurrow.server.support.CsvText;
 import nimblefurrow.server.support.InputProblem;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -80,6 +83,21 @@ class WeatherController {
       farms.useStation(farmId, station.id());
     }
     return station;
+  }
+
+  @PutMapping("/{stationId}")
+  StationView change(
+      @PathVariable UUID farmId, @PathVariable UUID stationId, @RequestBody StationInput s) {
+    access.manage(farmId);
+    return weather.change(
+        farmId, stationId, s.name(), new Place(s.latitudeDeg(), s.elevationM(), s.coastal()));
+  }
+
+  @DeleteMapping("/{stationId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable UUID farmId, @PathVariable UUID stationId) {
+    access.manage(farmId);
+    weather.remove(farmId, stationId);
   }
 
   @PutMapping("/{stationId}/use")

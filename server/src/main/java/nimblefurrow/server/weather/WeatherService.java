@@ -27,6 +27,8 @@ public class WeatherService {
   private static final int PAST_YEARS = 30;
   private static final int FORETOLD_DAYS = 7;
   private static final int BATCH = 500;
+  private static final int FEW_YEARS = 3;
+  private static final int LONGEST_NAME = 80;
 
   private final Stations stations;
   private final StationDays days;
@@ -55,7 +57,8 @@ public class WeatherService {
             () ->
                 new InputProblem(
                     "weather",
-                    "Import a station's daily weather first: windows and odds need it."));
+                    "Import a station's daily weather first: windows and odds need at least one"
+                        + " past year of it, from January to the August after."));
   }
 
   /** The weather of a farm's season, when there is a station with days up to the farm's day. */
@@ -65,7 +68,8 @@ public class WeatherService {
     }
     StationEntity station = station(farm.stationId());
     LocalDate first = days.first(station.id);
-    if (first == null || first.isAfter(farm.today())) {
+    LocalDate last = days.last(station.id);
+    if (first == null || last == null || !holdsASeason(first, last, farm)) {
       return Optional.empty();
     }
     WeatherStamp stamp =
@@ -75,6 +79,15 @@ public class WeatherService {
       memory.forget(k -> k instanceof WeatherStamp.Stamped s && s.stamp().isPassed(stamp));
     }
     return Optional.of(memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, stamp)));
+  }
+
+  /** Odds need one past year at least, from its January to the August after it. */
+  private static boolean holdsASeason(LocalDate first, LocalDate last, FarmView farm) {
+    LocalDate newYear =
+        first.getDayOfYear() == 1 ? first : LocalDate.of(first.getYear() + 1, Month.JANUARY, 1);
+    LocalDate august = LocalDate.of(newYear.getYear() + 1, Month.AUGUST, 31);
+    LocalDate before = LocalDate.of(farm.seasonYear() - 1, Month.DECEMBER, 31);
+    return !august.isAfter(last) && !august.isAfter(farm.today()) && !august.isAfter(before);
   }
 
   /**
@@ -127,17 +140,12 @@ public class WeatherService {
     LocalDate first = LocalDate.of(key.seasonYear() - 1 - PAST_YEARS, Month.JANUARY, 1);
     LocalDate from = record.start().isAfter(first) ? record.start() : first;
     LocalDate to = record.end().isBefore(last) ? record.end() : last;
-    if (to.isBefore(from.plusYears(3))) {
-      throw new InputProblem(
-          "weather",
-          "%s has weather from %s to %s; odds need at least three whole years before %d."
-              .formatted(station.name, record.start(), record.end(), key.seasonYear()));
-    }
     Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
     DailyWeather history = record.slice(from, to);
     SeasonSkies skies = SeasonSkies.join(key.seasonYear(), key.today(), history, record, place);
     // As many years as the odds rest on: the first year only leads into its season.
-    DailyWeather whole = history.slice(from.plusYears(1), to);
+    boolean many = !to.isBefore(from.plusYears(FEW_YEARS));
+    DailyWeather whole = many ? history.slice(from.plusYears(1), to) : history;
     return new FarmWeather(key, skies, Climate.of(whole), record, place);
   }
 
@@ -147,12 +155,49 @@ public class WeatherService {
     return stations.findByFarmIdOrderByName(farmId).stream().map(this::view).toList();
   }
 
+  /**
+   * Changes what is said of a station; its days stay.
+   *
+   * @throws NotFound when the farm has no such station
+   */
+  @Transactional
+  public StationView change(UUID farmId, UUID stationId, String name, Place place) {
+    requireName(name);
+    ofFarm(farmId, stationId);
+    StationEntity station = station(stationId);
+    station.name = name.strip();
+    station.latitudeDeg = place.latitudeDeg();
+    station.elevationM = place.elevationM();
+    station.coastal = place.coastal();
+    return view(stations.saveAndFlush(station));
+  }
+
+  /**
+   * Takes a station away with all its days.
+   *
+   * @throws InputProblem when a farm lives under it
+   */
+  @Transactional
+  public void remove(UUID farmId, UUID stationId) {
+    ofFarm(farmId, stationId);
+    if (stations.inUse(stationId)) {
+      throw new InputProblem(
+          "station", "A farm lives under this station; choose another one for it first.");
+    }
+    days.clear(stationId, LocalDate.of(1, 1, 1), LocalDate.of(9999, 12, 31));
+    stations.deleteById(stationId);
+  }
+
+  private static void requireName(String name) {
+    if (name.isBlank() || name.strip().length() > LONGEST_NAME) {
+      throw new InputProblem("name", "A station needs a name of up to 80 characters.");
+    }
+  }
+
   /** Adds a station to a farm. */
   @Transactional
   public StationView add(UUID farmId, String name, Place place) {
-    if (name.isBlank()) {
-      throw new InputProblem("name", "A station needs a name.");
-    }
+    requireName(name);
     StationEntity station = new StationEntity();
     station.id = UUID.randomUUID();
     station.farmId = farmId;

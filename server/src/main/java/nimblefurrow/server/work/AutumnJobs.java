@@ -1,8 +1,10 @@
 package nimblefurrow.server.work;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.outlook.HarvestLoss;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 final class AutumnJobs {
   private static final int HARVEST_DAYS = 35;
   private static final double LEAST_H = 0.25;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
   private static final SeedingMethod HEAD = SeedingMethod.COMBINE_HEAD;
 
   private final JobFrame frame;
@@ -112,7 +115,20 @@ final class AutumnJobs {
     }
     // Only what goes out behind the combine waits for it.
     After after = harvest >= 0 ? new After(harvest, 0, 2 * frame.days()) : null;
-    return list.add(f, "seed", "seed", offers, after);
+    return list.add(f, "seed", "seed", offers, after, gone(f, cover, finder, species));
+  }
+
+  /** Why a cover cannot be seeded any more: the edge that has passed, or what is lacking. */
+  private String gone(PlannedField f, CoverPlan cover, WindowFinder finder, List<Species> species) {
+    Window own = finder.find(species, cover.method(), cover.soil());
+    String label = cover.method().label();
+    if (!own.possible()) {
+      return "%s has no window on %s".formatted(label, f.field().name());
+    }
+    return frame.index(own.closes().day()) < 0
+        ? "%s closed on %s, and no other way is open"
+            .formatted(label, own.closes().day().format(DAY))
+        : "no machine in the shed does it: " + label;
   }
 
   private List<JobList.Offer> by(

@@ -3,6 +3,7 @@ package nimblefurrow.server.work;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.people.Access;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -48,9 +49,13 @@ class HireController {
 
   /** What the kept plan's jobs on a farm come to. */
   @GetMapping("/{customerId}/quote")
-  HireQuotes.QuoteView quote(@PathVariable UUID farmId, @PathVariable UUID customerId) {
+  HireQuotes.QuoteView quote(
+      @PathVariable UUID farmId,
+      @PathVariable UUID customerId,
+      @RequestParam(defaultValue = "us") String units) {
     access.manage(farmId);
-    return quotes.of(farmId, customerId);
+    return quotes.of(
+        farmId, customerId, units.equals("metric") ? UnitSystem.METRIC : UnitSystem.US);
   }
 
   @GetMapping("/{customerId}/quote.pdf")

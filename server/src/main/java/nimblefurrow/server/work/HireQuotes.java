@@ -2,7 +2,6 @@ package nimblefurrow.server.work;
 
 import java.io.IOException;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -11,10 +10,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.load.Bill;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.units.Figure;
-import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -57,7 +55,8 @@ class HireQuotes {
    *
    * @param loads of seed; null for work without any
    * @param by {@code area}, {@code hours}, or {@code nothing} for a machine without a price
-   * @param usd rounded to the cent
+   * @param words what is charged, with quantity and price as they are
+   * @param usd the one times the other, to the cent
    */
   record QuoteLine(
       UUID fieldId,
@@ -69,6 +68,7 @@ class HireQuotes {
       double hours,
       @Nullable Integer loads,
       String by,
+      String words,
       BigDecimal usd) {}
 
   /**
@@ -79,7 +79,7 @@ class HireQuotes {
   record QuoteView(String customer, List<QuoteLine> lines, BigDecimal usd) {}
 
   /** The quote for a farm that is worked for; no lines while nothing of it is kept. */
-  QuoteView of(UUID farmId, UUID customerId) {
+  QuoteView of(UUID farmId, UUID customerId, UnitSystem units) {
     FarmView customer =
         hire.customers(farmId).stream()
             .filter(c -> c.id().equals(customerId))
@@ -94,15 +94,22 @@ class HireQuotes {
       PlannedField field = fields.get(i.fieldId());
       MachineView machine = machines.get(i.doerId());
       if (customerId.equals(i.customerId()) && field != null && machine != null) {
-        lines.add(line(i, field, machine));
+        lines.add(line(i, field, machine, units));
       }
     }
     BigDecimal sum = lines.stream().map(QuoteLine::usd).reduce(BigDecimal.ZERO, BigDecimal::add);
     return new QuoteView(customer.name(), lines, sum);
   }
 
-  private static QuoteLine line(WorkViews.ItemView i, PlannedField f, MachineView m) {
+  private static QuoteLine line(
+      WorkViews.ItemView i, PlannedField f, MachineView m, UnitSystem units) {
     double areaHa = f.field().areaHa();
+    Double perHa = m.usdPerHa();
+    Double perHour = m.usdPerHour();
+    Bill.Line charged =
+        perHa != null
+            ? Bill.byArea(units, i.label(), areaHa, perHa)
+            : perHour != null ? Bill.byHour(i.label(), i.hours(), perHour) : null;
     String by = m.usdPerHa() != null ? "area" : m.usdPerHour() != null ? "hours" : "nothing";
     return new QuoteLine(
         i.fieldId(),
@@ -114,7 +121,8 @@ class HireQuotes {
         i.hours(),
         i.kind().equals("seed") ? loads(i, f, m) : null,
         by,
-        BigDecimal.valueOf(m.usd(areaHa, i.hours())).setScale(2, RoundingMode.HALF_UP));
+        charged == null ? "" : charged.words(),
+        charged == null ? BigDecimal.ZERO : charged.amount());
   }
 
   private static @Nullable Integer loads(WorkViews.ItemView i, PlannedField f, MachineView m) {
@@ -127,22 +135,20 @@ class HireQuotes {
 
   /** The quote on paper. */
   byte[] paper(UUID farmId, UUID customerId, boolean metric) throws IOException {
-    QuoteView quote = of(farmId, customerId);
-    FarmView farm = farms.get(farmId);
     UnitSystem units = metric ? UnitSystem.METRIC : UnitSystem.US;
+    QuoteView quote = of(farmId, customerId, units);
+    FarmView farm = farms.get(farmId);
     List<QuotePdf.Row> rows = new ArrayList<>();
     for (QuoteLine l : quote.lines()) {
       String loads =
           l.loads() == null ? "" : ", %d load%s".formatted(l.loads(), l.loads() == 1 ? "" : "s");
       rows.add(
           new QuotePdf.Row(
-              "%s: %s, %s, %s, %.1f h%s"
+              "%s, %s: %s%s"
                   .formatted(
                       l.field(),
-                      l.label(),
-                      units.say(new Figure.Amount(l.areaHa(), Unit.HA)),
                       l.startOn().format(DAY),
-                      l.hours(),
+                      l.words().isEmpty() ? l.label() : l.words(),
                       loads),
               l.by().equals("nothing") ? "no price yet" : money(l.usd())));
     }

@@ -55,6 +55,21 @@ final class JobList {
 
   /** Adds a job unless it is done; its index, or −1. */
   int add(PlannedField f, String kind, String words, List<Offer> offers, @Nullable After after) {
+    return add(f, kind, words, offers, after, null);
+  }
+
+  /**
+   * The same with why there is no way, where there is none.
+   *
+   * @param gone in words; null when only a machine is lacking
+   */
+  int add(
+      PlannedField f,
+      String kind,
+      String words,
+      List<Offer> offers,
+      @Nullable After after,
+      @Nullable String gone) {
     UUID id = f.field().id();
     WorkItem item = kept.get(id + kind);
     if (item != null && item.shareDone >= 1) {
@@ -86,7 +101,8 @@ final class JobList {
             ours ? null : f.farm().name(),
             kind,
             words,
-            open.stream().map(this::way).toList()));
+            open.stream().map(this::way).toList(),
+            gone));
     return jobs.size() - 1;
   }
 

@@ -92,6 +92,7 @@ class WorkBuilder {
    * @param customerId the farm worked for; null on the own farm
    * @param words what is done
    * @param ways key and label of each option, in the order of the problem
+   * @param gone why there is none; null where there is one
    */
   record JobInfo(
       UUID fieldId,
@@ -100,7 +101,8 @@ class WorkBuilder {
       @Nullable String customer,
       String kind,
       String words,
-      List<Way> ways) {}
+      List<Way> ways,
+      @Nullable String gone) {}
 
   /**
    * A way of doing a job.

@@ -3,6 +3,7 @@ package nimblefurrow.server.work;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
@@ -64,16 +65,23 @@ final class WorkPlans {
   private static WorkViews.LeftItem left(WorkBuilder.Built b, WorkPlan.Left l) {
     WorkBuilder.JobInfo info = b.jobs().get(l.job());
     return new WorkViews.LeftItem(
-        info.fieldId(), info.field(), info.customer(), info.kind(), info.words(), why(l.why()));
+        info.fieldId(), info.field(), info.customer(), info.kind(), info.words(), why(b, l, info));
   }
 
-  private static String why(WorkPlan.Why why) {
-    return switch (why) {
-      case NO_MACHINE -> "no machine in the shed does it, or its window has passed";
-      case NOBODY -> "nobody on the crew can run the machine it needs";
-      case NO_TIME -> "its machine has not the hours for it inside its window";
+  /** Which of its machines, which day, whose hours: never one reason or another. */
+  private static String why(WorkBuilder.Built b, WorkPlan.Left l, WorkBuilder.JobInfo info) {
+    String which =
+        b.problem().jobs().get(l.job()).options().stream()
+            .map(o -> b.doers().get(o.machine()).name())
+            .distinct()
+            .limit(3)
+            .collect(Collectors.joining(", "));
+    return switch (l.why()) {
+      case NO_MACHINE -> info.gone() == null ? "no machine in the shed does it" : info.gone();
+      case NOBODY -> "nobody on the crew can run what it needs: " + which;
+      case NO_TIME -> "not hours enough inside its window: " + which;
       case NOT_BEFORE -> "what must come before it is not done";
-      case CROWDED -> "there are not hours enough: other fields bring more";
+      case CROWDED -> "other fields bring more for the hours of " + which;
       case PINS -> "its pins leave no day or machine that can do it";
       case NOT_WORTH -> "it would cost more than what it reaches is worth";
     };
