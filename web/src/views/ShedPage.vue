@@ -43,6 +43,9 @@ function fresh(): Schemas['MachineView'] {
   }
 }
 const label = (key: string) => session.choices?.methods.find((m) => m.key === key)?.label ?? key
+/** Wings spend most of their time on the way and at the loader: width times speed says nothing. */
+const flies = (m: Schemas['MachineView']) =>
+  m.methods.some((w) => w === 'aircraft' || w === 'drone')
 const haPerHour = (m: Schemas['MachineView']) => ((m.widthM * m.speedKmh) / 10) * m.efficiency
 const last = (id: string) => notes.value.find((n) => n.machineId === id)
 </script>
@@ -83,14 +86,14 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
           <span
             ><b>{{ session.amount(m.speedKmh, 'KMH', 0) }}</b></span
           >
-          <span
-            ><b>{{ session.amount(haPerHour(m), 'HA_PER_HOUR', 0) }}</b></span
+          <span v-if="!flies(m)"
+            ><b>{{ session.amount(haPerHour(m), 'HA_PER_HOUR', 0) }}</b> in the field</span
           >
           <span v-if="m.payloadKg"
             ><b>{{ session.amount(m.payloadKg, 'KG') }}</b> a load</span
           >
-          <span v-else
-            ><b>{{ session.amount(m.hopperM3, 'M3', 0) }}</b> hopper</span
+          <span v-else-if="m.hopperM3 > 0"
+            ><b>{{ session.amount(m.hopperM3, 'M3', m.hopperM3 < 1 ? 1 : 0) }}</b> hopper</span
           >
         </p>
         <p class="small">

@@ -23,6 +23,7 @@ class SeasonDoorTest {
       assertThat(got.at("/summary/coverMgPerHa/" + day).asDouble())
           .isCloseTo(expected, within(1e-3 * expected));
     }
+    assertThat(got.get("modelVersion").asInt()).isEqualTo(2);
     assertThat(got.at("/days/coverMgPerHa").size()).isEqualTo(2);
     assertThat(got.at("/days/start").asString()).matches("\\d{4}-\\d\\d-\\d\\d");
   }

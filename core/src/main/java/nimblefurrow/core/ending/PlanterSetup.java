@@ -62,7 +62,8 @@ public record PlanterSetup(double kgPerRow, List<Reason> advice) {
             : Reason.of("closing wheels with some teeth: the slot must stay shut in roots"));
     if (coverMgPerHa >= THICK_MG) {
       advice.add(
-          Reason.of("usual depth in the soil, not in the mulch: dig and see; drive the way it was rolled"));
+          Reason.of(
+              "usual depth in the soil, not in the mulch: dig and see; drive the way it was rolled"));
     }
     return new PlanterSetup(perRow, advice);
   }

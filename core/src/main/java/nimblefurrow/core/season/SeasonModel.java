@@ -12,6 +12,9 @@ import nimblefurrow.core.weather.Sky;
  * number of threads.
  */
 public final class SeasonModel {
+  /** Raised whenever the same input gives another answer. */
+  public static final int VERSION = 2;
+
   private static final int SETTLING_DAYS = 15;
   private static final int SHARED_DAYS = 30;
 

@@ -101,7 +101,13 @@ class SeasonDoor {
       @Nullable Double rollerKgPerM,
       @Nullable Integer passes) {}
 
-  record Answer(Map<String, @Nullable Object> summary, Map<String, Object> days) {}
+  /**
+   * A season.
+   *
+   * @param modelVersion of the season model, {@link SeasonModel#VERSION}
+   */
+  record Answer(
+      int modelVersion, Map<String, @Nullable Object> summary, Map<String, Object> days) {}
 
   @PostMapping("/api/model/season")
   Answer season(@RequestBody Question q) {
@@ -115,7 +121,7 @@ class SeasonDoor {
             weather(q.weather()),
             new Place(site.latitudeDeg(), site.elevationM(), Boolean.TRUE.equals(site.coastal())));
     SeasonRun run = model.run(sky, plan(q, site));
-    return new Answer(SeasonAnswers.summary(run), SeasonAnswers.days(run));
+    return new Answer(SeasonModel.VERSION, SeasonAnswers.summary(run), SeasonAnswers.days(run));
   }
 
   private SeasonPlan plan(Question q, Site site) {
