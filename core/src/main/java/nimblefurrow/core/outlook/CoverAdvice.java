@@ -5,10 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingOption;
+import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
@@ -19,6 +21,7 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +33,13 @@ import org.jspecify.annotations.Nullable;
 public final class CoverAdvice {
   /** Odds that a hundred dollars of seed per ha are worth: one year in ten. */
   private static final double ODDS_PER_USD = 0.1 / 100;
+
+  /** Where odds are alike, or all none, what comes nearer leads, not what is cheapest. */
+  private static final double NEAR_COUNTS = 0.3;
+
+  private static final double CARE_COSTS = 0.1;
+  private static final double STIRRING_COSTS = 0.3;
+  private static final Set<EndingWay> FEEDS = Set.of(EndingWay.GRAZE, EndingWay.HAY);
 
   private static final int ROLL_TO_PLANT_DAYS = 14;
 
@@ -93,6 +103,7 @@ public final class CoverAdvice {
    * @param ending how it would end; null likewise
    * @param met years in which it does what it is for
    * @param years all years
+   * @param near how near the middle year comes to the target, 0..1
    * @param seedUsdPerHa its seed
    * @param reasons for and against, most telling first
    */
@@ -103,6 +114,7 @@ public final class CoverAdvice {
       @Nullable EndingOption ending,
       int met,
       int years,
+      double near,
       double seedUsdPerHa,
       List<Reason> reasons) {
     public Advice {
@@ -110,7 +122,7 @@ public final class CoverAdvice {
     }
 
     double score() {
-      return (double) met / Math.max(1, years) - ODDS_PER_USD * seedUsdPerHa;
+      return (double) met / Math.max(1, years) + NEAR_COUNTS * near - ODDS_PER_USD * seedUsdPerHa;
     }
   }
 
@@ -148,17 +160,20 @@ public final class CoverAdvice {
             field.next().plantOn(),
             field.next().plantOn());
     List<SeasonRun> runs = forecaster.runs(first, field.crop());
-    EndingOption ending =
+    Ended best =
         new EndingAdviser(first, field.crop(), runs, field.next(), field.organic())
             .options().stream()
                 .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.way().rescues())
-                .min(
-                    Comparator.comparing((EndingOption o) -> o.fit()).thenComparing(o -> -worth(o)))
+                .filter(o -> purpose != Purpose.FEED_CATTLE || FEEDS.contains(o.way()))
+                .map(o -> new Ended(o, ended(first, o)))
+                .max(Comparator.comparingDouble(e -> worth(e, field, purpose, runs)))
                 .orElse(null);
+    EndingOption ending = best == null ? null : best.option();
     List<Reason> risks = carryOver.risks(field.sprayed(), species, seedOn);
-    CoverPlan plan = ending == null ? first : ended(first, ending);
+    CoverPlan plan = best == null ? first : best.plan();
     Outlook outlook = forecaster.read(plan, field.crop(), runs);
     int met = outlook.met(purpose, purpose.target());
+    double near = near(outlook, purpose);
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of("{measure} reaches {target} in {met} of {years} years, middle {middle}")
@@ -167,6 +182,12 @@ public final class CoverAdvice {
             .with("met", met, Unit.COUNT)
             .with("years", outlook.years(), Unit.COUNT)
             .with("middle", outlook.worth(purpose).median(), purpose.unit()));
+    if (met == 0) {
+      reasons.add(
+          Reason.of(
+                  "nothing reaches it here with this cover; the middle year comes to {near} of it")
+              .with("near", near, Unit.SHARE));
+    }
     reasons.add(
         Reason.of("{method} about {day}; seed {cost}")
             .with("method", window.method().label())
@@ -184,15 +205,35 @@ public final class CoverAdvice {
     }
     Reason excluded =
         ending == null
-            ? field.organic()
-                ? Reason.of("nothing but a herbicide ends it here, and the field is organic")
-                : Reason.of("no way of ending it fits this field")
+            ? purpose == Purpose.FEED_CATTLE
+                ? Reason.of("there is too little of it to graze or to bale before planting")
+                : field.organic()
+                    ? Reason.of("nothing but a herbicide ends it here, and the field is organic")
+                    : Reason.of("no way of ending it fits this field")
             : risks.isEmpty() ? bridge(field, species, ending) : risks.get(0);
-    return new Advice(candidate, excluded, plan, ending, met, outlook.years(), usd, reasons);
+    return new Advice(candidate, excluded, plan, ending, met, outlook.years(), near, usd, reasons);
   }
 
-  private static double worth(EndingOption o) {
-    return o.yearsReady() + (o.way() == nimblefurrow.core.ending.EndingWay.TILL ? -100 : 0);
+  /** An ending, and the plan with it. */
+  private record Ended(EndingOption option, CoverPlan plan) {}
+
+  /**
+   * Each cover is judged with its own best ending: by the odds of what it is for, then by how near
+   * it comes, less what care costs.
+   */
+  private double worth(Ended e, Field field, Purpose purpose, List<SeasonRun> runs) {
+    Outlook outlook = forecaster.read(e.plan(), field.crop(), runs);
+    double odds = (double) outlook.met(purpose, purpose.target()) / Math.max(1, outlook.years());
+    double ready = (double) e.option().yearsReady() / Math.max(1, outlook.years());
+    double care = e.option().fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
+    // The ground is stirred only where nothing gentler does as well.
+    double stirs = e.option().way() == EndingWay.TILL ? STIRRING_COSTS : 0;
+    return odds + NEAR_COUNTS * near(outlook, purpose) + NEAR_COUNTS * ready - care - stirs;
+  }
+
+  private static double near(Outlook outlook, Purpose purpose) {
+    double middle = outlook.worth(purpose).median();
+    return Double.isFinite(middle) ? Maths.clamp(middle / purpose.target()) : 0;
   }
 
   private static CoverPlan ended(CoverPlan p, EndingOption ending) {
@@ -234,6 +275,6 @@ public final class CoverAdvice {
   }
 
   private static Advice none(Candidate candidate, Reason why) {
-    return new Advice(candidate, why, null, null, 0, 0, 0, List.of());
+    return new Advice(candidate, why, null, null, 0, 0, 0, 0, List.of());
   }
 }
