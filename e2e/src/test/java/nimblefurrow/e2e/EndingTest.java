@@ -25,7 +25,7 @@ class EndingTest {
   @Test
   void aWayIsChosenWithItsWhyAndFollowedUp() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    String field = open(page, "Gravel Pit");
+    String field = open(page, "Meadowlark");
     page.navigate(field + "/end");
     assertThat(page.getByText("Ways side by side")).isVisible();
     button(page, "Spray and leave standing").click();
@@ -39,7 +39,7 @@ class EndingTest {
     button(page, "Done").first().click();
     assertThat(page.locator(".tag", new Page.LocatorOptions().setHasText("done"))).isVisible();
     page.navigate("/endings");
-    assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Gravel Pit")).last())
+    assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Meadowlark")).last())
         .containsText("the planter cuts standing stems better");
   }
 

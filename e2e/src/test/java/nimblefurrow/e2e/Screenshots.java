@@ -62,7 +62,7 @@ final class Screenshots {
     take(desk, "job");
     desk.setViewportSize(1280, 800);
     desk.navigate("/season");
-    field(desk, "Gravel Pit");
+    field(desk, "Hedge Row");
     desk.navigate(desk.url() + "/end");
     desk.getByText("Ways side by side").waitFor();
     desk.setViewportSize(1280, 1300);

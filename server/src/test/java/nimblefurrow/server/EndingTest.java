@@ -47,6 +47,16 @@ class EndingTest {
   }
 
   @Test
+  void aCoverThatWasNeverSeededIsNotEndedAndSaysWhy() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    assertThat(owner.get(field(owner, farm, "Gravel Pit") + "/ending").refused(422))
+        .contains("planned for 8 Sep", "too late to seed");
+    assertThat(owner.get(field(owner, farm, "Home Place") + "/ending").refused(422))
+        .contains("has no plan yet");
+  }
+
+  @Test
   void aChoiceIsKeptWithItsWhyAndAChangedMindToo() throws Exception {
     Api owner = Api.owner();
     String farm = owner.farm();

@@ -2,9 +2,11 @@ package nimblefurrow.server.ending;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -31,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Ways of ending side by side, and the choice. Callers have checked who asks. */
 @Service
 class EndingService {
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
   private final PlannedFields planned;
   private final PlanService plans;
   private final FieldService fields;
@@ -290,9 +294,13 @@ class EndingService {
   }
 
   static CoverPlan cover(PlannedField f) {
+    plan(f);
     CoverPlan cover = f.cover();
     if (cover == null) {
-      throw new Refused("plan", f.field().name() + " has no plan yet: nothing to end.");
+      throw new Refused(
+          "plan",
+          "%s's cover was planned for %s, nobody wrote down that it was seeded, and it is too late to seed it now: nothing to end. If it was seeded, say so in the field's log; if not, plan another."
+              .formatted(f.field().name(), DAY.format(f.standing().seeding().meantFor())));
     }
     return cover;
   }
