@@ -31,7 +31,9 @@ watch(
     }
     const now = shown(held, unit.value, session.units)
     if (mine !== undefined && Math.abs(mine - now) <= 1e-6 * Math.max(1, Math.abs(now))) return
-    typed.value = String(Number(now.toFixed(props.digits ?? (Math.abs(now) < 10 ? 2 : 1))))
+    typed.value = String(
+      Number(now.toFixed(props.digits ?? (Math.abs(now) < 10 ? 2 : Math.abs(now) < 1000 ? 1 : 0))),
+    )
   },
   { immediate: true },
 )

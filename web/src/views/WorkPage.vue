@@ -4,6 +4,7 @@ import { api, ask, type Schemas } from '../api/client'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
+import { toSi } from '../words/units'
 import { onSent } from '../outbox'
 import CrewCard from './rota/CrewCard.vue'
 import DayList from './rota/DayList.vue'
@@ -21,7 +22,10 @@ const work = ref<Schemas['WorkView'] | null>(null)
 const run = ref<Schemas['RunView'] | null>(null)
 const trouble = ref('')
 const seconds = ref(6)
-const goal = ref<number | undefined>(400)
+/** A round sum in the reader's unit: $160 an acre, $400 a hectare. */
+const goal = ref<number | undefined>(
+  toSi(session.units === 'us' ? 160 : 400, 'USD_PER_HA', session.units),
+)
 const odds = ref<Schemas['OddsView'] | null>(null)
 const oddsBusy = ref(false)
 const oddsTrouble = ref('')

@@ -57,8 +57,10 @@ const shown = computed(() =>
     <template v-if="view && open">
       <p class="muted small">
         For “{{ view.label }}”: years in which {{ view.measure }} reaches
-        {{ session.amount(view.target, view.unit) }}, less the cost of seed ($100 a hectare weighs
-        like one year in ten).
+        {{ session.amount(view.target, view.unit) }}, less the cost of seed ({{
+          session.amount(100, 'USD_PER_HA')
+        }}
+        weighs like one year in ten).
         <template v-if="view.shedEmpty">
           The shed is empty, so a drill or broadcasting is assumed: begin with one simple species on
           one or two fields.

@@ -19,6 +19,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
@@ -58,6 +59,13 @@ public record EndingSideBySide(
   private static final double USD_PER_YEAR_IN_TEN = 100;
 
   private static final double CARE_COSTS = 0.1;
+
+  /** Where odds are alike, or all none, what comes nearer leads, as among the covers. */
+  private static final double NEAR_COUNTS = 0.3;
+
+  /** Stirred ground gives up what a cover was grown for; only where nothing gentler does. */
+  private static final double STIRRING_COSTS = 0.3;
+
   private static final double DEAD = 0.85;
   private static final double ROW_ZONE_SHARE = 1.0 / 3;
   private static final int ROW_ZONE_AHEAD_DAYS = 14;
@@ -70,6 +78,7 @@ public record EndingSideBySide(
    * @param years how many
    * @param groundFit years in which the ground carries on the day of ending
    * @param met years in which the goal is reached
+   * @param near how near the middle year comes to it, 0..1
    * @param dead years in which at least 85 % of the plants die
    * @param kill share of the plants that die
    * @param mulch dead cover on the later of ending and planting, Mg/ha
@@ -83,6 +92,7 @@ public record EndingSideBySide(
       int years,
       int groundFit,
       int met,
+      double near,
       int dead,
       Spread kill,
       Spread mulch,
@@ -148,7 +158,9 @@ public record EndingSideBySide(
       double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
       double usd = cost.usdPerHa() + late + nitrogen;
       double care = o.fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
-      score = odds - 0.1 * usd / USD_PER_YEAR_IN_TEN - care;
+      double near = Math.min(outcome.near(), (double) outcome.dead() / outcome.years());
+      double stirs = o.way() == EndingWay.TILL ? STIRRING_COSTS : 0;
+      score = odds + NEAR_COUNTS * near - 0.1 * usd / USD_PER_YEAR_IN_TEN - care - stirs;
     }
     return new EndingSideBySide(
         o,
@@ -238,6 +250,7 @@ public record EndingSideBySide(
         all.size(),
         (int) all.stream().filter(m -> m.groundFit() > 0).count(),
         (int) all.stream().filter(m -> m.reached(f.purpose()) >= target).count(),
+        Maths.clamp(each(all, m -> m.reached(f.purpose())).median() / target),
         kill.atLeast(DEAD),
         kill,
         each(all, EndingMeasure::mulchMgPerHa),

@@ -101,6 +101,38 @@ class EndingSideBySideTest {
     assertThat(curve.tooLate(row.plantOn()) && row.plantOn().isAfter(next.plantOn())).isFalse();
   }
 
+  /** No year reaches a thick mat after late rye: what comes nearest leads, not what is cheap. */
+  @Test
+  void whereNothingReachesTheGoalTheNearestLeads() {
+    NextCrop soy = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 15));
+    List<CoverComponent> rye = List.of(CoverComponent.of(Farm.species("cereal_rye"), 90));
+    List<EndingSideBySide> rows =
+        EndingSideBySide.of(
+            FORECASTER,
+            new EndingSideBySide.Field(
+                plan(rye, soy),
+                CORN,
+                soy,
+                false,
+                Purpose.SMOTHER_WEEDS,
+                30,
+                LocalDate.of(2026, 9, 12),
+                null,
+                RULES));
+    assertThat(rows.stream().filter(r -> r.outcome() != null).map(r -> r.outcome().met()))
+        .containsOnly(0);
+    EndingSideBySide early = row(rows, EndingWay.SPRAY_EARLY);
+    EndingSideBySide till = row(rows, EndingWay.TILL);
+    EndingSideBySide best = rows.get(0);
+    assertThat(best.outcome().near()).isGreaterThan(early.outcome().near());
+    assertThat(best.outcome().near()).isEqualTo(best.outcome().mulch().median() / 30);
+    assertThat(rows.indexOf(till)).isGreaterThan(rows.indexOf(early));
+  }
+
+  private static EndingSideBySide row(List<EndingSideBySide> rows, EndingWay way) {
+    return rows.stream().filter(r -> r.option().way() == way).findFirst().orElseThrow();
+  }
+
   @Test
   void ryeBeforeSoybeansIsRolledRipeAndASprayAheadLeavesLess() {
     NextCrop soy = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 18));
