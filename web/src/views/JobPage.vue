@@ -186,6 +186,9 @@ const buried = computed(
                   ({{ m.loads.bindingLimit === 'mass' ? 'mass' : 'hopper' }} limits),
                   {{ m.loads.passes }} passes</span
                 >
+                <span v-for="(n, i) in m.loads.notes" :key="i" class="block small rust">{{
+                  sentence(session.reason(n)) + '.'
+                }}</span>
                 <span v-if="m.memory" class="block small memory">
                   Last time {{ m.memory.setting }} gave
                   {{

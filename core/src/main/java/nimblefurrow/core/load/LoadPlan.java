@@ -80,6 +80,9 @@ public record LoadPlan(
       double ferrySpeedMPerS,
       @Nullable Double batteryMin) {}
 
+  /** About as many as are carried to one field in a long day. Working value. */
+  private static final int MANY_LOADS = 60;
+
   public LoadPlan {
     notes = List.copyOf(notes);
   }
@@ -121,7 +124,7 @@ public record LoadPlan(
         minutes,
         areaHa / (minutes.all() / 60),
         batteries,
-        notes(areaHa, rateKgPerHa, passLengthM, most, c));
+        notes(areaHa, rateKgPerHa, passLengthM, most, loads, c));
   }
 
   private static void check(
@@ -149,7 +152,7 @@ public record LoadPlan(
   }
 
   private static List<Reason> notes(
-      double areaHa, double rate, double passLengthM, double most, Carrier c) {
+      double areaHa, double rate, double passLengthM, double most, int loads, Carrier c) {
     List<Reason> notes = new ArrayList<>();
     double perPass = rate * c.swathM() * passLengthM / 10_000;
     if (perPass > most) {
@@ -163,6 +166,13 @@ public record LoadPlan(
       notes.add(
           Reason.of(
                   "the field of {area} is smaller than one swath; seed it by hand or from the edge")
+              .with("area", areaHa, Unit.HA));
+    }
+    if (loads > MANY_LOADS) {
+      notes.add(
+          Reason.of(
+                  "{loads} loads for {area}: what carries so little suits light rates or small fields")
+              .with("loads", loads, Unit.COUNT)
               .with("area", areaHa, Unit.HA));
     }
     return notes;

@@ -147,6 +147,14 @@ public final class CoverAdvice {
     }
     Window window = found.get();
     LocalDate seedOn = start(window, field);
+    LocalDate measured = LocalDate.of(field.next().plantOn().getYear() - 1, 12, 1);
+    if (purpose == Purpose.HOLD_SOIL && !seedOn.isBefore(measured)) {
+      return none(
+          candidate,
+          Reason.of("seeded on {day} it comes too late: this reason is looked at on {measured}")
+              .with("day", seedOn)
+              .with("measured", measured));
+    }
     List<CoverComponent> cover = candidate.cover(window.method());
     double usd =
         cover.stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();

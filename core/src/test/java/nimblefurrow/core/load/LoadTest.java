@@ -74,6 +74,15 @@ class LoadTest {
   }
 
   @Test
+  void aHeavyRateByDroneIsSaidInLoads() {
+    // 45 kg a load: 27 ha × 100 kg/ha is 60 loads, a kilogram more is 61.
+    assertThat(LoadPlan.of(27, 100, 720, 400, drone(45)).notes()).isEmpty();
+    LoadPlan many = LoadPlan.of(27.01, 100, 720, 400, drone(45));
+    assertThat(many.loads()).isEqualTo(61);
+    assertThat(many.notes().get(0).say(UnitSystem.US)).startsWith("61 loads for 67 ac");
+  }
+
+  @Test
   void slurryAndHireByHand() {
     // 60 kg/ha in 80 m³/ha: 0.75 kg/m³; a 25 m³ tank takes 18.75 kg and does 0.3125 ha.
     Slurry s = Slurry.of(60, 80, 25);

@@ -74,6 +74,26 @@ class CoverAdviceTest {
   }
 
   @Test
+  void aGoalWhoseDayIsPastIsNotOffered() {
+    CoverAdvice.Field frost =
+        new CoverAdvice.Field(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            BEANS,
+            new WindowFinder(Farm.CLIMATE, BEANS),
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
+            false,
+            LocalDate.of(2027, 2, 10),
+            List.of(),
+            List.of(SeedingMethod.FROST));
+    Advice late = rank(frost, Purpose.HOLD_SOIL, one("red_clover", 1)).get(0);
+    assertThat(late.excluded()).isNotNull();
+    assertThat(late.excluded().say(UnitSystem.US)).contains("too late", "1 Dec");
+    Advice other = rank(frost, Purpose.MAKE_NITROGEN, one("red_clover", 1)).get(0);
+    assertThat(other.plan()).as("%s", other.excluded()).isNotNull();
+  }
+
+  @Test
   void ofTwoThatDoTheSameTheCheaperLeads() {
     List<Advice> ranked =
         rank(
