@@ -164,19 +164,3 @@ onMounted(load)
     </section>
   </div>
 </template>
-
-<style scoped>
-.made {
-  border: 1px solid var(--leaf);
-  border-radius: 8px;
-  padding: 10px 12px;
-  margin-top: 12px;
-  overflow-wrap: anywhere;
-}
-code {
-  color: var(--ink);
-  background: var(--rule);
-  border-radius: 4px;
-  padding: 1px 5px;
-}
-</style>

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, Refusal } from '../api/client'
+import NewAccountFields from '../parts/NewAccountFields.vue'
 import { useSession } from '../session'
 
 const session = useSession()
@@ -25,28 +26,7 @@ async function make() {
     <form class="card mt-8" @submit.prevent="make">
       <h1 class="mb-1">Welcome to Nimble Furrow</h1>
       <p class="muted mb-4">Nobody has an account on this server yet. The first one owns it.</p>
-      <v-text-field
-        v-model="form.name"
-        label="Your name"
-        class="mb-3"
-        :error-messages="wrong?.at('name')"
-      />
-      <v-text-field
-        v-model="form.email"
-        label="E-mail"
-        type="email"
-        autocomplete="username"
-        class="mb-3"
-        :error-messages="wrong?.at('email')"
-      />
-      <v-text-field
-        v-model="form.password"
-        label="Password, at least 10 characters"
-        type="password"
-        autocomplete="new-password"
-        :error-messages="wrong?.at('password')"
-      />
-      <p v-if="wrong && !wrong.errors.length" class="rust mt-2">{{ wrong.message }}</p>
+      <NewAccountFields v-model="form" :wrong="wrong" />
       <v-btn class="mt-4" color="primary" type="submit">Make the account</v-btn>
     </form>
   </div>

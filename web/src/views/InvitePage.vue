@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, type Schemas } from '../api/client'
+import NewAccountFields from '../parts/NewAccountFields.vue'
 import { useSession } from '../session'
 
 /** A link onto a farm: with an account one has, or with a new one of one's own. */
@@ -74,28 +75,7 @@ const open = () =>
           <p class="mb-3">
             Have an account here? Sign in first, then open the link again. If not, make one:
           </p>
-          <v-text-field
-            v-model="form.name"
-            label="Your name"
-            class="mb-3"
-            :error-messages="wrong?.at('name')"
-          />
-          <v-text-field
-            v-model="form.email"
-            label="E-mail"
-            type="email"
-            autocomplete="username"
-            class="mb-3"
-            :error-messages="wrong?.at('email')"
-          />
-          <v-text-field
-            v-model="form.password"
-            label="Password, at least 10 characters"
-            type="password"
-            autocomplete="new-password"
-            :error-messages="wrong?.at('password')"
-          />
-          <p v-if="wrong && !wrong.errors.length" class="rust mt-2">{{ wrong.message }}</p>
+          <NewAccountFields v-model="form" :wrong="wrong" />
           <div class="row mt-4">
             <v-btn color="primary" type="submit">Make the account</v-btn>
             <v-btn variant="text" to="/sign-in">Sign in</v-btn>

@@ -124,13 +124,3 @@ onMounted(load)
     </section>
   </div>
 </template>
-
-<style scoped>
-.made {
-  border: 1px solid var(--leaf);
-  border-radius: 8px;
-  padding: 10px 12px;
-  margin: 10px 0;
-  overflow-wrap: anywhere;
-}
-</style>
