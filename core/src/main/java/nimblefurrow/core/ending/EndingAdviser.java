@@ -27,7 +27,7 @@ public final class EndingAdviser {
   private static final int GRASS_AHEAD_OF_CORN_DAYS = 10;
 
   /** A crop does not wait longer than this for its cover to ripen. */
-  private static final int LONGEST_WAIT_DAYS = 35;
+  public static final int LONGEST_WAIT_DAYS = 35;
 
   private final CoverPlan plan;
   private final CropSeasons crop;

@@ -18,7 +18,6 @@ import nimblefurrow.core.units.UnitSystem;
  */
 public record Bill(List<Line> lines, BigDecimal total) {
   private static final BigDecimal PERCENT = BigDecimal.valueOf(100);
-  private static final double KM_PER_MILE = 1.609344;
 
   /**
    * One line.
@@ -99,8 +98,8 @@ public record Bill(List<Line> lines, BigDecimal total) {
 
   private static Line way(UnitSystem units, Tariff t) {
     boolean us = units == UnitSystem.US;
-    BigDecimal far = tidy(us ? t.ferryKm() / KM_PER_MILE : t.ferryKm(), 1);
-    BigDecimal price = cents(us ? t.pricePerKm() * KM_PER_MILE : t.pricePerKm());
+    BigDecimal far = tidy(us ? t.ferryKm() / UnitSystem.KM_PER_MILE : t.ferryKm(), 1);
+    BigDecimal price = cents(us ? t.pricePerKm() * UnitSystem.KM_PER_MILE : t.pricePerKm());
     return new Line(
         "The way there, %s %s at %s".formatted(shown(far), us ? "mi" : "km", money(price)),
         times(far, price));

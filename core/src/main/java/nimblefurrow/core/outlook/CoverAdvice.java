@@ -21,7 +21,6 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
-import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
@@ -34,11 +33,6 @@ public final class CoverAdvice {
   /** Odds that a hundred dollars of seed per ha are worth: one year in ten. */
   private static final double ODDS_PER_USD = 0.1 / 100;
 
-  /** Where odds are alike, or all none, what comes nearer leads, not what is cheapest. */
-  private static final double NEAR_COUNTS = 0.3;
-
-  private static final double CARE_COSTS = 0.1;
-  private static final double STIRRING_COSTS = 0.3;
   private static final Set<EndingWay> FEEDS = Set.of(EndingWay.GRAZE, EndingWay.HAY);
 
   private static final int ROLL_TO_PLANT_DAYS = 14;
@@ -122,7 +116,9 @@ public final class CoverAdvice {
     }
 
     double score() {
-      return (double) met / Math.max(1, years) + NEAR_COUNTS * near - ODDS_PER_USD * seedUsdPerHa;
+      return (double) met / Math.max(1, years)
+          + Weighing.NEAR_COUNTS * near
+          - ODDS_PER_USD * seedUsdPerHa;
     }
   }
 
@@ -181,7 +177,7 @@ public final class CoverAdvice {
     CoverPlan plan = best == null ? first : best.plan();
     Outlook outlook = forecaster.read(plan, field.crop(), runs);
     int met = outlook.met(purpose, purpose.target());
-    double near = near(outlook, purpose);
+    double near = Weighing.near(outlook.worth(purpose), purpose.target());
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of("{measure} reaches {target} in {met} of {years} years, middle {middle}")
@@ -233,15 +229,8 @@ public final class CoverAdvice {
     Outlook outlook = forecaster.read(e.plan(), field.crop(), runs);
     double odds = (double) outlook.met(purpose, purpose.target()) / Math.max(1, outlook.years());
     double ready = (double) e.option().yearsReady() / Math.max(1, outlook.years());
-    double care = e.option().fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
-    // The ground is stirred only where nothing gentler does as well.
-    double stirs = e.option().way() == EndingWay.TILL ? STIRRING_COSTS : 0;
-    return odds + NEAR_COUNTS * near(outlook, purpose) + NEAR_COUNTS * ready - care - stirs;
-  }
-
-  private static double near(Outlook outlook, Purpose purpose) {
-    double middle = outlook.worth(purpose).median();
-    return Double.isFinite(middle) ? Maths.clamp(middle / purpose.target()) : 0;
+    double near = Weighing.near(outlook.worth(purpose), purpose.target());
+    return odds + Weighing.NEAR_COUNTS * (near + ready) - Weighing.costs(e.option());
   }
 
   private static CoverPlan ended(CoverPlan p, EndingOption ending) {

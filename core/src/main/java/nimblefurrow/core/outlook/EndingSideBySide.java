@@ -19,7 +19,6 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
@@ -58,19 +57,10 @@ public record EndingSideBySide(
   /** Money that weighs as much as one year in ten of the goal, US dollars per ha. */
   private static final double USD_PER_YEAR_IN_TEN = 100;
 
-  private static final double CARE_COSTS = 0.1;
-
-  /** Where odds are alike, or all none, what comes nearer leads, as among the covers. */
-  private static final double NEAR_COUNTS = 0.3;
-
-  /** Stirred ground gives up what a cover was grown for; only where nothing gentler does. */
-  private static final double STIRRING_COSTS = 0.3;
-
   private static final double DEAD = 0.85;
   private static final double ROW_ZONE_SHARE = 1.0 / 3;
   private static final int ROW_ZONE_AHEAD_DAYS = 14;
   private static final int RESCUE_AFTER_DAYS = 25;
-  private static final int LONGEST_WAIT_DAYS = 35;
 
   /**
    * Over all years.
@@ -157,10 +147,9 @@ public record EndingSideBySide(
       double odds = (double) Math.min(outcome.met(), outcome.dead()) / outcome.years();
       double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
       double usd = cost.usdPerHa() + late + nitrogen;
-      double care = o.fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
       double near = Math.min(outcome.near(), (double) outcome.dead() / outcome.years());
-      double stirs = o.way() == EndingWay.TILL ? STIRRING_COSTS : 0;
-      score = odds + NEAR_COUNTS * near - 0.1 * usd / USD_PER_YEAR_IN_TEN - care - stirs;
+      score =
+          odds + Weighing.NEAR_COUNTS * near - 0.1 * usd / USD_PER_YEAR_IN_TEN - Weighing.costs(o);
     }
     return new EndingSideBySide(
         o,
@@ -209,7 +198,8 @@ public record EndingSideBySide(
     LocalDate day =
         switch (o.way()) {
           case WINTER -> o.from();
-          case ROLL_PLANT -> between(o.from(), plant, plant.plusDays(LONGEST_WAIT_DAYS));
+          case ROLL_PLANT ->
+              between(o.from(), plant, plant.plusDays(EndingAdviser.LONGEST_WAIT_DAYS));
           case HAY -> o.from();
           case BETWEEN_ROWS, CULTIVATE -> plant.plusDays(RESCUE_AFTER_DAYS);
           default -> plant.minusDays(lag.usual());
@@ -250,7 +240,7 @@ public record EndingSideBySide(
         all.size(),
         (int) all.stream().filter(m -> m.groundFit() > 0).count(),
         (int) all.stream().filter(m -> m.reached(f.purpose()) >= target).count(),
-        Maths.clamp(each(all, m -> m.reached(f.purpose())).median() / target),
+        Weighing.near(each(all, m -> m.reached(f.purpose())), target),
         kill.atLeast(DEAD),
         kill,
         each(all, EndingMeasure::mulchMgPerHa),

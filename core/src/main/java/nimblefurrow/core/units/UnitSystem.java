@@ -19,7 +19,10 @@ public enum UnitSystem {
 
   private static final double MM_PER_INCH = 25.4;
   private static final double M_PER_FOOT = 0.3048;
-  private static final double KM_PER_MILE = 1.609344;
+
+  /** The international mile. */
+  public static final double KM_PER_MILE = 1.609344;
+
   private static final double LB_PER_ACRE = HA_PER_ACRE / KG_PER_LB;
   private static final double L_PER_GALLON = 3.785411784;
   private static final double FL_OZ_PER_GALLON = 128;

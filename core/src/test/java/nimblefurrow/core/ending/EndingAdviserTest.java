@@ -80,6 +80,30 @@ class EndingAdviserTest {
   }
 
   @Test
+  void grassKilledAtCornPlantingIsNeverWithoutCare() {
+    Map<EndingWay, EndingOption> rye = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(rye.get(EndingWay.TILL).fit()).isNotEqualTo(EndingOption.Fit.FITS);
+    assertThat(said(rye.get(EndingWay.TILL))).contains("starter nitrogen", "seedling disease");
+    assertThat(said(rye.get(EndingWay.SPRAY_EARLY))).doesNotContain("starter nitrogen");
+    assertThat(said(options(CORN_IN_MAY, false, Farm.seed("hairy_vetch", 25)).get(EndingWay.TILL)))
+        .doesNotContain("starter nitrogen");
+  }
+
+  @Test
+  void aCropDoesNotWaitLongerThanFiveWeeksForItsCoverToRipen() {
+    NextCrop early = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 5));
+    NextCrop later = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 5));
+    EndingOption tooLong =
+        options(early, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+    assertThat(tooLong.fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
+    assertThat(said(tooLong)).contains("would wait");
+    EndingOption waits =
+        options(later, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+    assertThat(waits.fit()).isEqualTo(EndingOption.Fit.WITH_CARE);
+    assertThat(said(waits)).contains("planting waits");
+  }
+
+  @Test
   void rollingWaitsForTheStageAndSaysHowLong() {
     Map<EndingWay, EndingOption> early = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
     assertThat(early.get(EndingWay.ROLL_PLANT).yearsReady()).isZero();

@@ -2,11 +2,9 @@ package nimblefurrow.server.ending;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,7 +15,9 @@ import nimblefurrow.core.outlook.EndingSideBySide;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.job.Bearings;
 import nimblefurrow.server.plan.PlanInput;
@@ -33,8 +33,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Ways of ending side by side, and the choice. Callers have checked who asks. */
 @Service
 class EndingService {
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
-
   private final PlannedFields planned;
   private final PlanService plans;
   private final FieldService fields;
@@ -297,10 +295,15 @@ class EndingService {
     plan(f);
     CoverPlan cover = f.cover();
     if (cover == null) {
-      throw new Refused(
-          "plan",
-          "%s's cover was planned for %s, nobody wrote down that it was seeded, and it is too late to seed it now: nothing to end. If it was seeded, say so in the field's log; if not, plan another."
-              .formatted(f.field().name(), DAY.format(f.standing().seeding().meantFor())));
+      Reason why =
+          Reason.of(
+                  "{field}'s cover was planned for {day}, nobody wrote down that it was seeded, and"
+                      + " it is too late to seed it now: nothing to end. If it was seeded, say so in"
+                      + " the field's log; if not, plan another.")
+              .with("field", f.field().name())
+              .with("day", f.standing().seeding().meantFor());
+      // Names and days alone: the same in both unit systems.
+      throw new Refused("plan", why.say(UnitSystem.METRIC));
     }
     return cover;
   }
