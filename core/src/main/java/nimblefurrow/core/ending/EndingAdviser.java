@@ -10,6 +10,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
@@ -34,6 +35,7 @@ public final class EndingAdviser {
   private final List<SeasonRun> runs;
   private final NextCrop next;
   private final boolean organic;
+  private final OwnErrors errors;
 
   public EndingAdviser(
       CoverPlan plan, CropSeasons crop, List<SeasonRun> runs, NextCrop next, boolean organic) {
@@ -42,6 +44,7 @@ public final class EndingAdviser {
     this.runs = List.copyOf(runs);
     this.next = next;
     this.organic = organic;
+    this.errors = OwnErrors.of(plan);
   }
 
   /** All ways, those that fit first. */
@@ -485,11 +488,11 @@ public final class EndingAdviser {
         }
       }
     }
-    return Spread.of(last);
+    return Spread.of(last).with(errors.stages(0, plan.endOn()));
   }
 
   private Spread stageDay(int component, double fraction) {
-    return Spread.of(stageDays(component, fraction));
+    return Spread.of(stageDays(component, fraction)).with(errors.stages(component, plan.endOn()));
   }
 
   private double[] stageDays(int component, double fraction) {
@@ -515,7 +518,8 @@ public final class EndingAdviser {
   }
 
   private Spread coverAt(LocalDate day) {
-    return Spread.of(runs.stream().mapToDouble(r -> massOn(r, day)).toArray());
+    return Spread.of(runs.stream().mapToDouble(r -> massOn(r, day)).toArray())
+        .with(errors.growth(day));
   }
 
   private static double massOn(SeasonRun run, LocalDate day) {

@@ -56,6 +56,11 @@ public enum EndingWay {
     return !rescues();
   }
 
+  /** Whether cattle eat what it takes off. */
+  public boolean feeds() {
+    return this == GRAZE || this == HAY;
+  }
+
   /** Whether a roller is part of it. */
   public boolean rolls() {
     return this == ROLL_PLANT || this == PLANT_GREEN_ROLL || this == ROLL_SPRAY;

@@ -13,6 +13,11 @@ public final class WayActs {
 
   private WayActs() {}
 
+  /** The same, and none where the model does not know the way. */
+  public static List<Ending> known(EndingWay way, LocalDate on) {
+    return way.modelled() ? of(way, on) : List.of();
+  }
+
   /**
    * The usual acts of a way; none where winter does it.
    *

@@ -12,6 +12,8 @@ import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
+import nimblefurrow.core.units.OwnError;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 
@@ -69,6 +71,7 @@ public record AfterEnding(
     }
     LocalDate on = plan.endOn();
     List<SeasonRun> runs = runs(forecaster, plan, crop, way, on);
+    OwnError mass = OwnErrors.of(plan).growth(on);
     List<Spread> mulch = new ArrayList<>();
     List<Spread> living = new ArrayList<>();
     for (int w = 0; w < WEEKS; w++) {
@@ -76,22 +79,22 @@ public record AfterEnding(
       if (runs.stream().anyMatch(r -> r.columns().indexOf(day) >= r.columns().days())) {
         break;
       }
-      mulch.add(on(runs, day, AfterEnding::dead));
-      living.add(on(runs, day, SeasonColumns::totalCoverMgPerHa));
+      mulch.add(on(runs, day, AfterEnding::dead).with(mass));
+      living.add(on(runs, day, SeasonColumns::totalCoverMgPerHa).with(mass));
     }
     LocalDate planting = plan.plantOn();
     return new AfterEnding(
         way,
         on,
         runs.size(),
-        each(runs, EndingMeasure::kill),
+        each(runs, EndingMeasure::kill).with(OwnErrors.kill()),
         mulch,
         living,
-        on(runs, planting, AfterEnding::dead),
-        on(runs, planting, SeasonColumns::totalCoverMgPerHa),
+        on(runs, planting, AfterEnding::dead).with(mass),
+        on(runs, planting, SeasonColumns::totalCoverMgPerHa).with(mass),
         each(runs, AfterEnding::waterTaken),
         on(runs, planting, (c, i) -> c.topSoilWetness()[i]),
-        each(runs, AfterEnding::nitrogen),
+        each(runs, AfterEnding::nitrogen).with(mass),
         (int)
             runs.stream().map(SeasonRun::columns).filter(c -> fit(c, c.indexOf(planting))).count(),
         byDate(forecaster, plan, crop, way));
@@ -107,7 +110,11 @@ public record AfterEnding(
       LocalDate day = plan.endOn().plusDays((long) d * STEP_DAYS);
       if (day.isAfter(plan.seedOn().plusDays(30))) {
         List<SeasonRun> runs = runs(forecaster, plan, crop, way, day);
-        all.add(new OnDate(day, on(runs, day, AfterEnding::dead), each(runs, EndingMeasure::kill)));
+        all.add(
+            new OnDate(
+                day,
+                on(runs, day, AfterEnding::dead).with(OwnErrors.of(plan).growth(day)),
+                each(runs, EndingMeasure::kill).with(OwnErrors.kill())));
       }
     }
     return all;

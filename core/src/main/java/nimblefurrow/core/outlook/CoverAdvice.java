@@ -5,13 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingOption;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonRun;
@@ -22,6 +21,7 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
 
@@ -32,8 +32,6 @@ import org.jspecify.annotations.Nullable;
 public final class CoverAdvice {
   /** Odds that a hundred dollars of seed per ha are worth: one year in ten. */
   private static final double ODDS_PER_USD = 0.1 / 100;
-
-  private static final Set<EndingWay> FEEDS = Set.of(EndingWay.GRAZE, EndingWay.HAY);
 
   private static final int ROLL_TO_PLANT_DAYS = 14;
 
@@ -168,24 +166,25 @@ public final class CoverAdvice {
         new EndingAdviser(first, field.crop(), runs, field.next(), field.organic())
             .options().stream()
                 .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.way().rescues())
-                .filter(o -> purpose != Purpose.FEED_CATTLE || FEEDS.contains(o.way()))
-                .map(o -> new Ended(o, ended(first, o)))
-                .max(Comparator.comparingDouble(e -> worth(e, field, purpose, runs)))
+                .filter(o -> purpose != Purpose.FEED_CATTLE || o.way().feeds())
+                .filter(o -> o.way().modelled())
+                .map(o -> ended(o, first, field, purpose, runs))
+                .max(Comparator.comparingDouble(e -> worth(e, purpose)))
                 .orElse(null);
     EndingOption ending = best == null ? null : best.option();
     List<Reason> risks = carryOver.risks(field.sprayed(), species, seedOn);
     CoverPlan plan = best == null ? first : best.plan();
-    Outlook outlook = forecaster.read(plan, field.crop(), runs);
-    int met = outlook.met(purpose, purpose.target());
-    double near = Weighing.near(outlook.worth(purpose), purpose.target());
+    Spread does = best == null ? Worth.spread(purpose, first, runs) : best.does();
+    int met = does.atLeast(purpose.target());
+    double near = Weighing.near(does, purpose.target());
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of("{measure} reaches {target} in {met} of {years} years, middle {middle}")
             .with("measure", purpose.measure())
             .with("target", purpose.target(), purpose.unit())
             .with("met", met, Unit.COUNT)
-            .with("years", outlook.years(), Unit.COUNT)
-            .with("middle", outlook.worth(purpose).median(), purpose.unit()));
+            .with("years", does.years(), Unit.COUNT)
+            .with("middle", does.median(), purpose.unit()));
     if (met == 0) {
       reasons.add(
           Reason.of(
@@ -215,28 +214,31 @@ public final class CoverAdvice {
                     ? Reason.of("nothing but a herbicide ends it here, and the field is organic")
                     : Reason.of("no way of ending it fits this field")
             : risks.isEmpty() ? bridge(field, species, ending) : risks.get(0);
-    return new Advice(candidate, excluded, plan, ending, met, outlook.years(), near, usd, reasons);
+    return new Advice(candidate, excluded, plan, ending, met, does.years(), near, usd, reasons);
   }
 
-  /** An ending, and the plan with it. */
-  private record Ended(EndingOption option, CoverPlan plan) {}
+  /** An ending, the plan with it, and what it then does for the purpose. */
+  private record Ended(EndingOption option, CoverPlan plan, Spread does) {}
+
+  private Ended ended(
+      EndingOption o, CoverPlan first, Field field, Purpose purpose, List<SeasonRun> growing) {
+    LocalDate end = o.to().isBefore(o.from()) ? o.from() : o.to();
+    LocalDate on = end.isAfter(first.seedOn()) ? end : first.seedOn().plusDays(1);
+    CoverPlan plan = first.ended(on, first.plantOn(), WayActs.of(o.way(), on));
+    List<SeasonRun> runs = purpose.hangsOnEnding() ? forecaster.ended(plan, field.crop()) : growing;
+    return new Ended(o, plan, Worth.spread(purpose, plan, runs));
+  }
 
   /**
    * Each cover is judged with its own best ending: by the odds of what it is for, then by how near
    * it comes, less what care costs.
    */
-  private double worth(Ended e, Field field, Purpose purpose, List<SeasonRun> runs) {
-    Outlook outlook = forecaster.read(e.plan(), field.crop(), runs);
-    double odds = (double) outlook.met(purpose, purpose.target()) / Math.max(1, outlook.years());
-    double ready = (double) e.option().yearsReady() / Math.max(1, outlook.years());
-    double near = Weighing.near(outlook.worth(purpose), purpose.target());
+  private static double worth(Ended e, Purpose purpose) {
+    int years = Math.max(1, e.does().years());
+    double odds = (double) e.does().atLeast(purpose.target()) / years;
+    double ready = (double) e.option().yearsReady() / years;
+    double near = Weighing.near(e.does(), purpose.target());
     return odds + Weighing.NEAR_COUNTS * (near + ready) - Weighing.costs(e.option());
-  }
-
-  private static CoverPlan ended(CoverPlan p, EndingOption ending) {
-    LocalDate end = ending.to().isBefore(ending.from()) ? ending.from() : ending.to();
-    LocalDate on = end.isAfter(p.seedOn()) ? end : p.seedOn().plusDays(1);
-    return new CoverPlan(p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), on, p.plantOn());
   }
 
   /** A grass that stands until the last two weeks before a grass crop carries its diseases over. */

@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
@@ -101,13 +100,9 @@ public record DateOdds(
     List<Point> answered = new ArrayList<>();
     LocalDate last = null;
     for (Point p : points) {
-      CoverPlan tried =
-          new CoverPlan(
-              plan.soil(), plan.start(), cover, method, p.day(), plan.endOn(), plan.plantOn());
-      List<SeasonRun> runs = forecaster.runs(tried, crop);
-      int met = goal.met(tried, runs);
+      int met = goal.met(forecaster, plan.seeded(method, cover, p.day()), crop);
       answered.add(new Point(p.day(), met));
-      if (met >= goal.wanted(runs.size())) {
+      if (met >= goal.wanted(crop.years().size())) {
         last = p.day();
       }
     }

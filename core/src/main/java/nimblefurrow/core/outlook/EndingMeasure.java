@@ -1,13 +1,12 @@
 package nimblefurrow.core.outlook;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import nimblefurrow.core.season.EndingEffect;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Terminated;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Maths;
 
 /**
  * What one ending left in one year.
@@ -21,9 +20,8 @@ import nimblefurrow.core.seeding.CoverPlan;
  * @param nitrogenKgPerHa freed for the crop in 8-10 weeks; negative is tie-up
  * @param takenOffMgPerHa eaten or carried off
  * @param weeksOfCover after the later of ending and planting with mulch that holds small weeds
- * @param rootsCm deepest roots at the end
- * @param fitDays fit days among the seven round planting
  * @param groundFit 1 when the ground carries on the day of ending
+ * @param reached what the cover is for, in the purpose's unit
  */
 record EndingMeasure(
     double kill,
@@ -35,17 +33,22 @@ record EndingMeasure(
     double nitrogenKgPerHa,
     double takenOffMgPerHa,
     double weeksOfCover,
-    double rootsCm,
-    double fitDays,
-    double groundFit) {
+    double groundFit,
+    double reached) {
+  /** Share of the mulch that holds weeds under which none is held. */
+  private static final double NONE_UNDER = 0.5;
 
-  /** Reads a run that was ended. */
-  static EndingMeasure of(CoverPlan plan, SeasonRun run, double weedMulchMgPerHa) {
+  /**
+   * Reads a run that was ended.
+   *
+   * @param growing the same year left to grow
+   */
+  static EndingMeasure of(
+      CoverPlan plan, SeasonRun run, SeasonRun growing, Purpose purpose, double weedMulchMgPerHa) {
     SeasonColumns c = run.columns();
-    LocalDate later = plan.endOn().isAfter(plan.plantOn()) ? plan.endOn() : plan.plantOn();
-    int on = inside(c, later);
-    int end = inside(c, plan.endOn());
-    int planting = inside(c, plan.plantOn());
+    int on = Worth.inside(c, Worth.later(plan));
+    int end = Worth.inside(c, plan.endOn());
+    int planting = Worth.inside(c, plan.plantOn());
     Terminated t = run.termination();
     double water = 0;
     for (double[] layer : c.soilWaterMm()) {
@@ -61,9 +64,8 @@ record EndingMeasure(
         t == null ? 0 : t.availableNitrogenKgPerHa(),
         run.effects().stream().mapToDouble(EndingEffect::takenOffMgPerHa).sum(),
         weeks(c, on, weedMulchMgPerHa),
-        100 * c.rootsM()[end],
-        Worth.fitDays(c, plan.plantOn()),
-        c.going()[end] == Going.FIT ? 1 : 0);
+        c.going()[end] == Going.FIT ? 1 : 0,
+        Worth.measure(purpose, plan, purpose.hangsOnEnding() ? run : growing));
   }
 
   /** The same of a field in two zones, by their share of its width. */
@@ -79,39 +81,21 @@ record EndingMeasure(
         own * nitrogenKgPerHa + share * other.nitrogenKgPerHa,
         own * takenOffMgPerHa + share * other.takenOffMgPerHa,
         own * weeksOfCover + share * other.weeksOfCover,
-        Math.max(rootsCm, other.rootsCm),
-        Math.min(fitDays, other.fitDays),
-        Math.min(groundFit, other.groundFit));
-  }
-
-  /** What shows that the cover did what it is for, once it is ended so. */
-  double reached(Purpose purpose) {
-    return switch (purpose) {
-      case HOLD_SOIL -> mulchMgPerHa + livingMgPerHa;
-      case TAKE_UP_NITROGEN -> nitrogenInTopsKgPerHa;
-      case MAKE_NITROGEN -> nitrogenKgPerHa;
-      case SMOTHER_WEEDS -> mulchMgPerHa;
-      case OPEN_TIGHT_GROUND -> rootsCm;
-      case CARRY_MACHINE -> fitDays;
-      case FEED_CATTLE -> takenOffMgPerHa;
-    };
-  }
-
-  private static int inside(SeasonColumns c, LocalDate day) {
-    long i = ChronoUnit.DAYS.between(c.start(), day);
-    return (int) Math.max(0, Math.min(c.days() - 1, i));
+        Math.min(groundFit, other.groundFit),
+        own * reached + share * other.reached);
   }
 
   private static double dead(SeasonColumns c, int i) {
     return c.mulchMgPerHa()[i] + c.dyingMgPerHa()[i];
   }
 
+  /** A thinner mat holds less, not nothing: days count by share down to half of what holds. */
   private static double weeks(SeasonColumns c, int from, double limit) {
-    int days = 0;
-    while (from + days < c.days() && dead(c, from + days) >= limit) {
-      days++;
+    double days = 0;
+    for (int day = from; day < c.days() && limit > 0; day++) {
+      days += Maths.clamp((dead(c, day) / limit - NONE_UNDER) / (1 - NONE_UNDER));
     }
-    return days / 7.0;
+    return days / 7;
   }
 
   /** Of the species that lives on best, after all acts; all of it where winter ends it. */

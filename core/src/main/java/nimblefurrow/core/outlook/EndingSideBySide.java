@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
@@ -19,9 +20,11 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
+import nimblefurrow.core.units.Maths;
+import nimblefurrow.core.units.OwnError;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
-import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -118,7 +121,7 @@ public record EndingSideBySide(
     List<EndingOption> options =
         new EndingAdviser(f.plan(), f.crop(), standing, f.coming(), f.organic()).options();
     return options.parallelStream()
-        .map(o -> row(forecaster, f, o))
+        .map(o -> row(forecaster, f, standing, o))
         .sorted(
             Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
                 .thenComparing(r -> r.outcome() == null)
@@ -129,7 +132,8 @@ public record EndingSideBySide(
         .toList();
   }
 
-  private static EndingSideBySide row(Forecaster forecaster, Field f, EndingOption o) {
+  private static EndingSideBySide row(
+      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingOption o) {
     PlantingLag lag = PlantingLag.of(o.way(), f.plan(), f.next().kind());
     LocalDate endOn = endOn(f, o, lag);
     LocalDate plantOn =
@@ -141,7 +145,14 @@ public record EndingSideBySide(
     InsurerZone zone = f.rules().insurer();
     double late = curve.usdPerHa(plantOn);
     Outcome outcome =
-        o.way().modelled() ? outcome(forecaster, f, o.way(), at(f.plan(), endOn, plantOn)) : null;
+        o.way().modelled()
+            ? outcome(
+                forecaster,
+                f,
+                growing,
+                o.way(),
+                f.plan().ended(endOn, plantOn, WayActs.of(o.way(), endOn)))
+            : null;
     double score = -1;
     if (outcome != null) {
       double odds = (double) Math.min(outcome.met(), outcome.dead()) / outcome.years();
@@ -216,50 +227,58 @@ public record EndingSideBySide(
     return day.isBefore(low) ? low : day.isAfter(high) ? high : day;
   }
 
-  private static CoverPlan at(CoverPlan p, LocalDate endOn, LocalDate plantOn) {
-    return new CoverPlan(
-        p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), endOn, plantOn, p.seen());
-  }
-
-  private static Outcome outcome(Forecaster forecaster, Field f, EndingWay way, CoverPlan plan) {
-    List<EndingMeasure> years = measures(forecaster, f, way, plan);
+  private static Outcome outcome(
+      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingWay way, CoverPlan plan) {
+    List<EndingMeasure> years = measures(forecaster, f, growing, plan);
     if (way == EndingWay.ROW_ZONE) {
       LocalDate ahead = plan.plantOn().minusDays(ROW_ZONE_AHEAD_DAYS);
       LocalDate early = ahead.isBefore(f.today()) ? f.today() : ahead;
-      List<EndingMeasure> rows = measures(forecaster, f, way, at(plan, early, plan.plantOn()));
+      CoverPlan first = plan.ended(early, plan.plantOn(), WayActs.of(way, early));
+      List<EndingMeasure> rows = measures(forecaster, f, growing, first);
       List<EndingMeasure> both = new ArrayList<>();
       for (int y = 0; y < years.size(); y++) {
         both.add(years.get(y).mixed(rows.get(y), ROW_ZONE_SHARE));
       }
       years = both;
     }
-    double target = f.purpose() == Purpose.HOLD_SOIL ? HOLDS_SOIL_MG : f.target();
     List<EndingMeasure> all = years;
-    Spread kill = each(all, EndingMeasure::kill);
+    OwnErrors errors = OwnErrors.of(plan);
+    OwnError mass = errors.growth(plan.endOn());
+    Spread kill = each(all, EndingMeasure::kill).with(OwnErrors.kill());
+    Spread reached = each(all, EndingMeasure::reached).with(Worth.error(f.purpose(), plan));
+    Spread mulch = each(all, EndingMeasure::mulchMgPerHa).with(mass);
+    Spread living = each(all, EndingMeasure::livingMgPerHa).with(mass);
     return new Outcome(
         all.size(),
         (int) all.stream().filter(m -> m.groundFit() > 0).count(),
-        (int) all.stream().filter(m -> m.reached(f.purpose()) >= target).count(),
-        Weighing.near(each(all, m -> m.reached(f.purpose())), target),
+        reached.atLeast(f.target()),
+        f.purpose() == Purpose.HOLD_SOIL
+            ? Maths.clamp((mulch.median() + living.median()) / HOLDS_SOIL_MG)
+            : Weighing.near(reached, f.target()),
         kill.atLeast(DEAD),
         kill,
-        each(all, EndingMeasure::mulchMgPerHa),
-        each(all, EndingMeasure::livingMgPerHa),
+        mulch,
+        living,
         each(all, EndingMeasure::soilWaterMm),
-        each(all, EndingMeasure::nitrogenKgPerHa),
+        each(all, EndingMeasure::nitrogenKgPerHa).with(mass),
         each(all, EndingMeasure::weeksOfCover),
-        each(all, EndingMeasure::takenOffMgPerHa));
+        each(all, EndingMeasure::takenOffMgPerHa).with(mass));
   }
 
-  /** Cover, dead or alive, that holds the soil at planting. Working value. */
-  static final double HOLDS_SOIL_MG = 2;
+  /**
+   * Every way of ending leaves the shade of December as it was; what tells them apart on soil that
+   * is to be held is what lies on it at planting. Working value, Mg/ha.
+   */
+  private static final double HOLDS_SOIL_MG = 2;
 
   private static List<EndingMeasure> measures(
-      Forecaster forecaster, Field f, EndingWay way, CoverPlan plan) {
-    return forecaster
-        .runs(plan, f.crop(), WayActs.of(way, plan.endOn()), SeasonColumns.Detail.FULL)
-        .stream()
-        .map(r -> EndingMeasure.of(plan, r, f.rules().weedMulchMgPerHa()))
+      Forecaster forecaster, Field f, List<SeasonRun> growing, CoverPlan plan) {
+    List<SeasonRun> ended = forecaster.runs(plan, f.crop(), plan.acts(), SeasonColumns.Detail.FULL);
+    return IntStream.range(0, ended.size())
+        .mapToObj(
+            y ->
+                EndingMeasure.of(
+                    plan, ended.get(y), growing.get(y), f.purpose(), f.rules().weedMulchMgPerHa()))
         .toList();
   }
 
@@ -267,23 +286,10 @@ public record EndingSideBySide(
     return Spread.of(all.stream().mapToDouble(of).toArray());
   }
 
-  /** What the goal is measured by once the cover is ended. */
-  public static String measure(Purpose purpose) {
-    return switch (purpose) {
-      case HOLD_SOIL -> "cover, dead or alive, on the ground at planting";
-      case SMOTHER_WEEDS -> "mulch on the ground at planting";
-      case FEED_CATTLE -> "feed taken";
-      default -> purpose.measure();
-    };
-  }
-
-  /** How much of it is enough. */
+  /** What is wanted, and how much of it is enough. */
   public static Reason wanted(Purpose purpose, double target) {
     return Reason.of("{measure}: at least {target}")
-        .with("measure", measure(purpose))
-        .with(
-            "target",
-            purpose == Purpose.HOLD_SOIL ? HOLDS_SOIL_MG : target,
-            purpose == Purpose.HOLD_SOIL ? Unit.MG_PER_HA : purpose.unit());
+        .with("measure", purpose.measure())
+        .with("target", target, purpose.unit());
   }
 }

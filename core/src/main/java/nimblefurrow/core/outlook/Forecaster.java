@@ -15,6 +15,7 @@ import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.weather.Sky;
@@ -28,6 +29,16 @@ public final class Forecaster {
 
   public Forecaster(SeasonModel model) {
     this.model = model;
+  }
+
+  /** Every year of a plan as a purpose is read from it: ended where it hangs on that. */
+  List<SeasonRun> runsFor(Purpose purpose, CoverPlan plan, CropSeasons crop) {
+    return purpose.hangsOnEnding() ? ended(plan, crop) : runs(plan, crop);
+  }
+
+  /** Every year of a plan, ended by its own acts. */
+  public List<SeasonRun> ended(CoverPlan plan, CropSeasons crop) {
+    return runs(plan, crop, plan.acts(), SeasonColumns.Detail.ODDS);
   }
 
   /** Every year of a plan, left to grow. */
@@ -49,11 +60,13 @@ public final class Forecaster {
 
   /** Ranges and odds of a plan. */
   public Outlook outlook(CoverPlan plan, CropSeasons crop) {
-    return read(plan, crop, runs(plan, crop));
+    List<SeasonRun> growing = runs(plan, crop);
+    return read(plan, crop, growing, plan.acts().isEmpty() ? growing : ended(plan, crop));
   }
 
-  /** Ranges and odds of runs that were made before. */
-  public Outlook read(CoverPlan plan, CropSeasons crop, List<SeasonRun> runs) {
+  private Outlook read(
+      CoverPlan plan, CropSeasons crop, List<SeasonRun> runs, List<SeasonRun> ended) {
+    OwnErrors errors = OwnErrors.of(plan);
     int years = runs.size();
     LocalDate start = LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1);
     double[] low = new double[POINTS];
@@ -79,7 +92,7 @@ public final class Forecaster {
         stands[y] = cropYear.standing(seasonDay);
         greens[y] = cropYear.greenCover(seasonDay);
       }
-      Spread spread = Spread.of(cover);
+      Spread spread = Spread.of(cover).with(errors.growth(day));
       low[p] = spread.quantile(0.1);
       middle[p] = spread.median();
       high[p] = spread.quantile(0.9);
@@ -98,9 +111,9 @@ public final class Forecaster {
         green,
         fit,
         seeded(plan, crop),
-        emerged(runs, crop),
+        emerged(plan, runs, crop),
         species(plan, runs, crop),
-        Worth.of(plan, runs));
+        Worth.of(plan, runs, ended));
   }
 
   private static SeasonPlan season(
@@ -140,7 +153,7 @@ public final class Forecaster {
     return Spread.of(crop.years().stream().mapToDouble(c -> seedDay(plan, crop, c)).toArray());
   }
 
-  private static Spread emerged(List<SeasonRun> runs, CropSeasons crop) {
+  private static Spread emerged(CoverPlan plan, List<SeasonRun> runs, CropSeasons crop) {
     double[] days = new double[runs.size()];
     for (int y = 0; y < days.length; y++) {
       double last = 0;
@@ -150,11 +163,12 @@ public final class Forecaster {
       }
       days[y] = last;
     }
-    return Spread.of(days);
+    return Spread.of(days).with(OwnErrors.of(plan).comingUp());
   }
 
   private static List<Outlook.SpeciesOutlook> species(
       CoverPlan plan, List<SeasonRun> runs, CropSeasons crop) {
+    OwnErrors errors = OwnErrors.of(plan);
     List<Outlook.SpeciesOutlook> all = new ArrayList<>();
     for (int c = 0; c < plan.cover().size(); c++) {
       CoverComponent component = plan.cover().get(c);
@@ -172,11 +186,16 @@ public final class Forecaster {
           days[y] = day == null ? Double.POSITIVE_INFINITY : crop.count(day);
           reached += day == null ? 0 : 1;
         }
-        stages.add(new Outlook.StageOdds(stage.name(), reached, Spread.of(days)));
+        stages.add(
+            new Outlook.StageOdds(
+                stage.name(), reached, Spread.of(days).with(errors.stages(c, plan.endOn()))));
       }
       all.add(
           new Outlook.SpeciesOutlook(
-              component.species().name(), Spread.of(plants), Spread.of(survival), stages));
+              component.species().name(),
+              Spread.of(plants).with(errors.emerged(c, component.liveSeedsPerM2())),
+              Spread.of(survival),
+              stages));
     }
     return all;
   }

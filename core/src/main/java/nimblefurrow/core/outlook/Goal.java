@@ -2,9 +2,11 @@ package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.units.Unit;
@@ -90,21 +92,35 @@ public record Goal(Measure measure, double target, double share) {
     return (int) Math.ceil(share * years - 1e-9);
   }
 
-  /** In how many of the runs it is reached. */
-  public int met(CoverPlan plan, List<SeasonRun> runs) {
-    return Spread.of(runs.stream().mapToDouble(r -> measured(plan, r)).toArray()).atLeast(target);
+  /** In how many of a plan's years it is reached, the model's own error counted. */
+  public int met(Forecaster forecaster, CoverPlan plan, CropSeasons crop) {
+    OwnErrors errors = OwnErrors.of(plan);
+    if (measure instanceof Of of) {
+      List<SeasonRun> runs = forecaster.runsFor(of.purpose(), plan, crop);
+      return Worth.spread(of.purpose(), plan, runs).atLeast(target);
+    }
+    List<SeasonRun> runs = forecaster.runs(plan, crop);
+    Spread spread =
+        measure instanceof CoverOn c
+            ? on(runs, c.day(), SeasonColumns::totalCoverMgPerHa).with(errors.growth(c.day()))
+            : on(runs, ((GroundOn) measure).day(), (columns, i) -> columns.lightCaught()[i])
+                .with(errors.light(((GroundOn) measure).day()));
+    return spread.atLeast(target);
   }
 
-  private double measured(CoverPlan plan, SeasonRun run) {
-    SeasonColumns columns = run.columns();
-    if (measure instanceof Of of) {
-      return Worth.measure(of.purpose(), plan, run);
-    }
-    LocalDate day = measure instanceof CoverOn c ? c.day() : ((GroundOn) measure).day();
-    int i = columns.indexOf(day);
-    if (i < 0 || i >= columns.days()) {
-      return 0;
-    }
-    return measure instanceof CoverOn ? columns.totalCoverMgPerHa(i) : columns.lightCaught()[i];
+  private interface OnDay {
+    double of(SeasonColumns columns, int day);
+  }
+
+  private static Spread on(List<SeasonRun> runs, LocalDate day, OnDay what) {
+    return Spread.of(
+        runs.stream()
+            .map(SeasonRun::columns)
+            .mapToDouble(
+                c -> {
+                  int i = c.indexOf(day);
+                  return i >= 0 && i < c.days() ? what.of(c, i) : 0;
+                })
+            .toArray());
   }
 }

@@ -13,6 +13,7 @@ import nimblefurrow.core.season.SeasonColumns;
  */
 public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double carbonToNitrogen) {
   private static final double CARBON_KG_PER_MG = 430;
+  private static final double LOST_BY_SPRING = 0.5;
 
   /** Of a cover at the end of a day of its season. */
   public static NitrogenInTops at(List<CoverComponent> cover, SeasonColumns columns, int day) {
@@ -27,8 +28,30 @@ public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double car
     if (mass <= 0) {
       return new NitrogenInTops(0, 0, Double.NaN);
     }
+    return new NitrogenInTops(nitrogen, freed(nitrogen, mass), CARBON_KG_PER_MG * mass / nitrogen);
+  }
+
+  /**
+   * What the tops that died before a day, of cold mostly, free for the next crop, kg/ha: by the C:N
+   * of the days they died; half of their nitrogen is taken as lost by spring.
+   */
+  static double fromWinterkill(List<CoverComponent> cover, SeasonColumns columns, int before) {
+    double mass = 0;
+    double nitrogen = 0;
+    for (int c = 0; c < cover.size(); c++) {
+      double[] own = columns.coverMgPerHa()[c];
+      for (int day = 1; day < before; day++) {
+        double died = Math.max(0, own[day - 1] - own[day]);
+        double stage = columns.stageFraction()[c][day - 1];
+        mass += died;
+        nitrogen += CARBON_KG_PER_MG * died / cover.get(c).species().carbonToNitrogen().at(stage);
+      }
+    }
+    return mass <= 0 ? 0 : freed((1 - LOST_BY_SPRING) * nitrogen, (1 - LOST_BY_SPRING) * mass);
+  }
+
+  private static double freed(double nitrogen, double mass) {
     double percent = nitrogen / (10 * mass);
-    double available = nitrogen * Math.min(60, 24.5 * percent - 37) / 100;
-    return new NitrogenInTops(nitrogen, available, CARBON_KG_PER_MG * mass / nitrogen);
+    return nitrogen * Math.min(60, 24.5 * percent - 37) / 100;
   }
 }

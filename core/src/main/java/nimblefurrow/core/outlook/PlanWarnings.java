@@ -43,6 +43,7 @@ public final class PlanWarnings {
     found.date(plan, window);
     found.caps(plan);
     found.odds(purpose, outlook);
+    found.feed(purpose, ending);
     if (ending.rolls()) {
       found.roller(plan, outlook, crop);
     }
@@ -108,6 +109,14 @@ public final class PlanWarnings {
               .with("target", purpose.target(), purpose.unit())
               .with("met", met, Unit.COUNT)
               .with("years", outlook.years(), Unit.COUNT));
+    }
+  }
+
+  private void feed(Purpose purpose, EndingWay ending) {
+    if (purpose == Purpose.FEED_CATTLE && !ending.feeds()) {
+      add(
+          Reason.of("{ending} feeds no cattle: graze, hay or bale it first")
+              .with("ending", ending.label()));
     }
   }
 

@@ -1,6 +1,7 @@
 package nimblefurrow.core.outlook;
 
 import java.util.Arrays;
+import java.util.List;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 
@@ -8,14 +9,34 @@ import nimblefurrow.core.units.Unit;
 public enum Purpose {
   HOLD_SOIL("holdSoil", "hold soil", "ground shaded by the cover on 1 Dec", 0.30, Unit.SHARE),
   TAKE_UP_NITROGEN(
-      "takeUpNitrogen", "take up nitrogen", "nitrogen in the tops at the end", 40, Unit.KG_PER_HA),
+      "takeUpNitrogen",
+      "take up nitrogen",
+      "nitrogen in the tops when it ends",
+      40,
+      Unit.KG_PER_HA),
   MAKE_NITROGEN(
       "makeNitrogen", "make nitrogen", "nitrogen freed for the next crop", 50, Unit.KG_PER_HA),
-  SMOTHER_WEEDS("smotherWeeds", "smother weeds", "cover at the end", 8, Unit.MG_PER_HA),
-  OPEN_TIGHT_GROUND("openTightGround", "open tight ground", "root depth at the end", 80, Unit.CM),
+  SMOTHER_WEEDS(
+      "smotherWeeds",
+      "smother weeds",
+      "cover on the ground at planting, dead or alive",
+      lbPerAc(5000),
+      Unit.MG_PER_HA),
+  OPEN_TIGHT_GROUND(
+      "openTightGround",
+      "open tight ground",
+      "roots grown, weighed by how deep they reach",
+      lbPerAc(600),
+      Unit.MG_PER_HA),
   CARRY_MACHINE(
-      "carryMachine", "carry the planter", "fit days in the week of planting", 4, Unit.DAYS),
-  FEED_CATTLE("feedCattle", "feed cattle", "feed standing at the end", 2, Unit.MG_PER_HA);
+      "carryMachine",
+      "carry the planter",
+      "fit days gained over bare ground in the week of planting",
+      1,
+      Unit.DAYS),
+  FEED_CATTLE("feedCattle", "feed cattle", "feed grazed or baled", lbPerAc(1800), Unit.MG_PER_HA);
+
+  private static final double KG_PER_LB_PER_AC = 0.45359237 / 0.40468564224;
 
   private final String key;
   private final String label;
@@ -44,6 +65,36 @@ public enum Purpose {
   /** What is measured. */
   public String measure() {
     return measure;
+  }
+
+  /** Whether it is read from the cover as its ending left it, not as it grew. */
+  public boolean hangsOnEnding() {
+    return this == SMOTHER_WEEDS || this == CARRY_MACHINE || this == FEED_CATTLE;
+  }
+
+  /**
+   * How much of it does how much, least first; the first is {@link #target()}. A little less than
+   * useful is worth a little less, not nothing.
+   */
+  public List<Level> levels() {
+    return this == SMOTHER_WEEDS
+        ? List.of(
+            new Level(target, "useful thickness"),
+            new Level(lbPerAc(6000), "holds weeds for weeks"),
+            new Level(lbPerAc(7000), "may do without a spray"))
+        : List.of(new Level(target, "enough"));
+  }
+
+  /**
+   * So much, and what it does.
+   *
+   * @param from in {@link #unit()}
+   * @param words what so much does
+   */
+  public record Level(double from, String words) {}
+
+  private static double lbPerAc(double pounds) {
+    return pounds * KG_PER_LB_PER_AC / 1000;
   }
 
   /** How much of it is enough, in {@link #unit()}. */

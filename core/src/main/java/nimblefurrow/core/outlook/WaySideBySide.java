@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
@@ -67,11 +68,9 @@ public record WaySideBySide(
     List<CoverComponent> cover = plan.coverFor(window.method());
     LocalDate first = window.opens().day().isBefore(today) ? today : window.opens().day();
     LocalDate day = mine && !plan.seedOn().isBefore(first) ? plan.seedOn() : first;
-    CoverPlan tried =
-        new CoverPlan(
-            plan.soil(), plan.start(), cover, window.method(), day, plan.endOn(), plan.plantOn());
+    CoverPlan tried = plan.seeded(window.method(), cover, day);
     List<SeasonRun> runs = forecaster.runs(tried, crop);
-    Outlook outlook = forecaster.read(tried, crop, runs);
+    List<SeasonRun> read = purpose.hangsOnEnding() ? forecaster.ended(tried, crop) : runs;
     double[] end =
         runs.stream()
             .mapToDouble(
@@ -86,9 +85,9 @@ public record WaySideBySide(
         day,
         cover,
         (int) runs.stream().filter(r -> Stand.good(cover, r)).count(),
-        outlook.met(purpose, purpose.target()),
+        Worth.spread(purpose, tried, read).atLeast(purpose.target()),
         runs.size(),
-        Spread.of(end),
+        Spread.of(end).with(OwnErrors.of(tried).growth(plan.endOn())),
         cover.stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum());
   }
 }

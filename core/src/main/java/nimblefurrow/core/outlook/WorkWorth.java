@@ -7,7 +7,6 @@ import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -43,15 +42,7 @@ public final class WorkWorth {
       int days,
       LocalDate opens,
       LocalDate closes) {
-    CoverPlan tried =
-        new CoverPlan(
-            plan.soil(),
-            plan.start(),
-            plan.coverFor(method),
-            method,
-            plan.seedOn(),
-            plan.endOn(),
-            plan.plantOn());
+    CoverPlan tried = plan.seeded(method, plan.coverFor(method), plan.seedOn());
     return along(
         start,
         days,
@@ -60,7 +51,7 @@ public final class WorkWorth {
         SEEDING_STEP_DAYS,
         day -> {
           CoverPlan on = tried.seededOn(day);
-          List<SeasonRun> runs = forecaster.runs(on, crop);
+          List<SeasonRun> runs = forecaster.runsFor(purpose, on, crop);
           return runs.stream()
               .mapToDouble(r -> share(Worth.measure(purpose, on, r), purpose.target()))
               .average()
@@ -79,8 +70,6 @@ public final class WorkWorth {
       int days,
       LocalDate from,
       LocalDate to) {
-    double target =
-        purpose == Purpose.HOLD_SOIL ? EndingSideBySide.HOLDS_SOIL_MG : purpose.target();
     return along(
         start,
         days,
@@ -88,25 +77,16 @@ public final class WorkWorth {
         to,
         ENDING_STEP_DAYS,
         day -> {
-          CoverPlan on =
-              new CoverPlan(
-                  plan.soil(),
-                  plan.start(),
-                  plan.cover(),
-                  plan.method(),
-                  plan.seedOn(),
-                  day,
-                  plan.plantOn(),
-                  plan.seen());
-          List<SeasonRun> runs =
-              forecaster.runs(on, crop, WayActs.of(way, day), SeasonColumns.Detail.FULL);
+          CoverPlan on = plan.ended(day, plan.plantOn(), WayActs.of(way, day));
+          List<SeasonRun> ended = forecaster.ended(on, crop);
+          List<SeasonRun> read = purpose.hangsOnEnding() ? ended : forecaster.runs(on, crop);
           double sum = 0;
-          for (SeasonRun r : runs) {
-            EndingMeasure m = EndingMeasure.of(on, r, 0);
+          for (int y = 0; y < ended.size(); y++) {
             // A kill is worth something by itself; the goal on top of it is worth all.
-            sum += m.kill() >= DEAD ? 0.5 + 0.5 * share(m.reached(purpose), target) : 0;
+            double reached = share(Worth.measure(purpose, on, read.get(y)), purpose.target());
+            sum += EndingMeasure.kill(ended.get(y)) >= DEAD ? 0.5 + 0.5 * reached : 0;
           }
-          return sum / runs.size();
+          return sum / ended.size();
         });
   }
 

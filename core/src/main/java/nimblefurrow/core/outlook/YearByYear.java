@@ -36,10 +36,11 @@ public record YearByYear(
   public static List<YearByYear> of(
       Forecaster forecaster, CoverPlan plan, CropSeasons crop, Purpose purpose) {
     List<SeasonRun> runs = forecaster.runs(plan, crop);
+    List<SeasonRun> read = purpose.hangsOnEnding() ? forecaster.ended(plan, crop) : runs;
     List<YearByYear> all = new ArrayList<>();
     for (int y = 0; y < runs.size(); y++) {
       SeasonRun run = runs.get(y);
-      double measure = Worth.measure(purpose, plan, run);
+      double measure = Worth.measure(purpose, plan, read.get(y));
       double seeds = 0;
       double plants = 0;
       double survival = 1;
@@ -58,7 +59,7 @@ public record YearByYear(
               lastUp(run),
               seeds > 0 ? plants / seeds : 0,
               survival,
-              Worth.measure(Purpose.SMOTHER_WEEDS, plan, run)));
+              run.columns().totalCoverMgPerHa(Worth.inside(run.columns(), plan.endOn()))));
     }
     return all;
   }

@@ -56,6 +56,11 @@ final class BareSeason {
     return states.get(start / STEP);
   }
 
+  /** Whether the ground carries machines, day by day. */
+  Going[] going() {
+    return going;
+  }
+
   /** Writes the bare days before {@code start}. */
   void fill(SeasonColumns columns, int start) {
     System.arraycopy(going, 0, columns.going, 0, start);

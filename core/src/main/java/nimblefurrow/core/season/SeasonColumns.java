@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.function.Supplier;
 
 /**
  * A season's daily states as columns: one value at the end of each day from {@link #start()} on;
@@ -34,13 +35,16 @@ public final class SeasonColumns {
   public enum Detail {
     /** Every column. */
     FULL,
-    /** Only cover, stages, light caught, going and roots: what odds are made of. */
+    /** Only cover, mulch, stages, light caught, going and roots: what odds are made of. */
     ODDS
   }
 
   private static final double[] NONE = {};
 
   private final Detail detail;
+
+  /** Ground beside it that was never seeded; shared, and run when it is first asked for. */
+  Supplier<Going[]> beside = () -> new Going[0];
 
   SeasonColumns(LocalDate start, int days, int components, Detail detail) {
     this.start = start;
@@ -59,8 +63,8 @@ public final class SeasonColumns {
     hardening = new double[components][rest];
     soilWaterMm = new double[3][rest];
     topSoilWetness = full ? new double[days] : NONE;
-    mulchMgPerHa = full ? new double[days] : NONE;
-    dyingMgPerHa = full ? new double[days] : NONE;
+    mulchMgPerHa = new double[days];
+    dyingMgPerHa = new double[days];
     mulchCarbonToNitrogen = full ? new double[days] : NONE;
     residueMgPerHa = full ? new double[days] : NONE;
     snowDepthCm = full ? new double[days] : NONE;
@@ -150,6 +154,14 @@ public final class SeasonColumns {
   /** Whether the ground carries machines. */
   public Going[] going() {
     return going;
+  }
+
+  /**
+   * The same of bare ground beside it; shorter where it was not followed so far, and empty where
+   * the run began at once.
+   */
+  public Going[] goingBare() {
+    return beside.get();
   }
 
   /** Mulch, Mg/ha. */

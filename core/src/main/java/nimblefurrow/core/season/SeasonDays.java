@@ -397,6 +397,8 @@ final class SeasonDays {
     }
     columns.lightCaught[day] = caught;
     columns.rootsM[day] = rootsM;
+    columns.mulchMgPerHa[day] = litter.mulch;
+    columns.dyingMgPerHa[day] = acts.dyingMass();
     double wetness = soil.topWetness();
     double firmed = mass > 0.5 ? 0.04 : 0;
     goingNow =
@@ -422,8 +424,6 @@ final class SeasonDays {
     columns.soilWaterMm[1][day] = soil.water2;
     columns.soilWaterMm[2][day] = soil.water3;
     columns.topSoilWetness[day] = wetness;
-    columns.mulchMgPerHa[day] = litter.mulch;
-    columns.dyingMgPerHa[day] = acts.dyingMass();
     columns.mulchCarbonToNitrogen[day] = litter.carbonToNitrogen;
     columns.residueMgPerHa[day] = litter.residue;
     columns.snowDepthCm[day] = SNOW_CM_PER_MM * snow;

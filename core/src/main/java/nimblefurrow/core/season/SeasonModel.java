@@ -3,6 +3,7 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.temporal.ChronoUnit;
+import java.util.function.Supplier;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
@@ -69,23 +70,27 @@ public final class SeasonModel {
     }
     double lagged = laggedMean(weather, first);
     SeasonDays days = new SeasonDays(parameters, sky, crop, plan, lagged, detail);
-    boolean worthSharing = plan.seededOn().isAfter(first.plusDays(SHARED_DAYS));
-    if (detail == SeasonColumns.Detail.FULL || !worthSharing) {
-      return days.run();
-    }
     BareSeason.Key key = new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start());
-    return days.runAfter(
-        crop.bare(
-            key,
-            k ->
-                BareSeason.run(
-                    SeasonDays.bare(parameters, sky, crop, plan, lagged), bareDays(plan))));
+    Supplier<BareSeason> bare =
+        () ->
+            crop.bare(
+                key,
+                k ->
+                    BareSeason.run(
+                        SeasonDays.bare(parameters, sky, crop, plan, lagged), bareDays(plan)));
+    boolean worthSharing = plan.seededOn().isAfter(first.plusDays(SHARED_DAYS));
+    SeasonRun run =
+        detail == SeasonColumns.Detail.FULL || !worthSharing
+            ? days.run()
+            : days.runAfter(bare.get());
+    run.columns().beside = () -> bare.get().going();
+    return run;
   }
 
-  /** Bare ground is followed to the end of the year, by when all but frost seeding is done. */
+  /** Bare ground is followed until the latest crop is planted: it tells what a cover adds. */
   private static int bareDays(SeasonPlan plan) {
-    LocalDate newYear = LocalDate.of(plan.year() + 1, Month.JANUARY, 1);
-    LocalDate end = plan.lastDay().isBefore(newYear) ? plan.lastDay() : newYear;
+    LocalDate july = LocalDate.of(plan.year() + 1, Month.JULY, 1);
+    LocalDate end = plan.lastDay().isBefore(july) ? plan.lastDay() : july;
     return (int) ChronoUnit.DAYS.between(plan.firstDay(), end);
   }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
@@ -19,6 +20,8 @@ import nimblefurrow.core.season.Soil;
  * @param endOn the day the cover is ended, or its worth is counted
  * @param plantOn the day the next crop is planted
  * @param seen what was seen on the field
+ * @param acts what ends it, as dated acts of the season model; none where winter does it or the
+ *     model does not know the way
  */
 public record CoverPlan(
     Soil soil,
@@ -28,13 +31,15 @@ public record CoverPlan(
     LocalDate seedOn,
     LocalDate endOn,
     LocalDate plantOn,
-    List<Sighting> seen) {
+    List<Sighting> seen,
+    List<Ending> acts) {
   public CoverPlan {
     cover = List.copyOf(cover);
     seen = List.copyOf(seen);
+    acts = List.copyOf(acts);
   }
 
-  /** A plan on whose field nothing was seen yet. */
+  /** A plan on whose field nothing was seen yet, and whose ending is open. */
   public CoverPlan(
       Soil soil,
       FieldStart start,
@@ -43,17 +48,27 @@ public record CoverPlan(
       LocalDate seedOn,
       LocalDate endOn,
       LocalDate plantOn) {
-    this(soil, start, cover, method, seedOn, endOn, plantOn, List.of());
+    this(soil, start, cover, method, seedOn, endOn, plantOn, List.of(), List.of());
   }
 
   /** The same plan with what was seen. */
   public CoverPlan seeing(List<Sighting> sightings) {
-    return new CoverPlan(soil, start, cover, method, seedOn, endOn, plantOn, sightings);
+    return new CoverPlan(soil, start, cover, method, seedOn, endOn, plantOn, sightings, acts);
   }
 
   /** The same plan seeded on another day. */
   public CoverPlan seededOn(LocalDate day) {
-    return new CoverPlan(soil, start, cover, method, day, endOn, plantOn, seen);
+    return new CoverPlan(soil, start, cover, method, day, endOn, plantOn, seen, acts);
+  }
+
+  /** The same plan seeded another way, at its rates, with nothing seen. */
+  public CoverPlan seeded(SeedingMethod way, List<CoverComponent> rates, LocalDate day) {
+    return new CoverPlan(soil, start, rates, way, day, endOn, plantOn, List.of(), acts);
+  }
+
+  /** The same plan ended and planted on other days, by other acts. */
+  public CoverPlan ended(LocalDate end, LocalDate plant, List<Ending> by) {
+    return new CoverPlan(soil, start, cover, method, seedOn, end, plant, seen, by);
   }
 
   /** The plan's rates as another way needs them: more seed on the surface, less in the soil. */

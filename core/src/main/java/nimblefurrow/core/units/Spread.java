@@ -1,20 +1,36 @@
 package nimblefurrow.core.units;
 
 import java.util.Arrays;
+import java.util.function.DoublePredicate;
 
-/** What several years gave, in order, so that odds and quantiles can be read off. */
+/**
+ * What several years gave, in order, so that odds and quantiles can be read off; around each the
+ * model's own error, when it has any.
+ */
 public final class Spread {
-  private final double[] sorted;
+  /** Middles of nine equally likely parts of the normal curve. */
+  private static final double[] NORMAL = {
+    -1.5932, -0.9674, -0.5895, -0.2822, 0, 0.2822, 0.5895, 0.9674, 1.5932
+  };
 
-  private Spread(double[] sorted) {
+  private final double[] sorted;
+  private final OwnError error;
+
+  private Spread(double[] sorted, OwnError error) {
     this.sorted = sorted;
+    this.error = error;
   }
 
   /** Of values in any order. Infinite values stand for "never" and sort last. */
   public static Spread of(double[] values) {
     double[] copy = values.clone();
     Arrays.sort(copy);
-    return new Spread(copy);
+    return new Spread(copy, OwnError.NONE);
+  }
+
+  /** The same years with a model's own error around each. */
+  public Spread with(OwnError own) {
+    return new Spread(sorted, own);
   }
 
   /** How many years. */
@@ -32,13 +48,33 @@ public final class Spread {
     if (sorted.length == 0) {
       return Double.NaN;
     }
-    double at = Math.max(0, Math.min(sorted.length - 1, share * (sorted.length + 1) - 1));
-    int low = (int) Math.floor(at);
-    int high = Math.min(low + 1, sorted.length - 1);
-    if (sorted[low] == sorted[high]) {
-      return sorted[low];
+    double year = share * (sorted.length + 1) - 1;
+    if (error.sd() == 0) {
+      return between(sorted, year);
     }
-    return sorted[low] + (at - low) * (sorted[high] - sorted[low]);
+    return between(spreadOut(), NORMAL.length * year + NORMAL.length / 2);
+  }
+
+  private static double between(double[] values, double place) {
+    double at = Math.max(0, Math.min(values.length - 1, place));
+    int low = (int) Math.floor(at);
+    int high = Math.min(low + 1, values.length - 1);
+    if (values[low] == values[high]) {
+      return values[low];
+    }
+    return values[low] + (at - low) * (values[high] - values[low]);
+  }
+
+  private double[] spreadOut() {
+    double[] all = new double[sorted.length * NORMAL.length];
+    int n = 0;
+    for (double value : sorted) {
+      for (double z : NORMAL) {
+        all[n++] = error.at(value, z);
+      }
+    }
+    Arrays.sort(all);
+    return all;
   }
 
   /** The middle. */
@@ -46,13 +82,26 @@ public final class Spread {
     return quantile(0.5);
   }
 
-  /** In how many years the value was at least {@code limit}. */
+  /** In how many of the years the value is at least {@code limit}, the model's error counted. */
   public int atLeast(double limit) {
-    return (int) Arrays.stream(sorted).filter(v -> v >= limit).count();
+    return count(v -> v >= limit);
   }
 
-  /** In how many years the value was at most {@code limit}. */
+  /** In how many of the years the value is at most {@code limit}, the model's error counted. */
   public int atMost(double limit) {
-    return (int) Arrays.stream(sorted).filter(v -> v <= limit).count();
+    return count(v -> v <= limit);
+  }
+
+  private int count(DoublePredicate fits) {
+    if (error.sd() == 0) {
+      return (int) Arrays.stream(sorted).filter(fits).count();
+    }
+    int n = 0;
+    for (double value : sorted) {
+      for (double z : NORMAL) {
+        n += fits.test(error.at(value, z)) ? 1 : 0;
+      }
+    }
+    return (int) Math.round((double) n / NORMAL.length);
   }
 }

@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.WindowFinder;
@@ -28,7 +27,7 @@ class DateOddsTest {
         plan,
         BEANS,
         today,
-        new Goal(new Goal.Of(Purpose.FEED_CATTLE), targetMgPerHa, 0.7));
+        new Goal(new Goal.Of(Purpose.SMOTHER_WEEDS), targetMgPerHa, 0.7));
   }
 
   private static DateOdds method(List<DateOdds> all, SeedingMethod method) {
@@ -96,17 +95,20 @@ class DateOddsTest {
     CoverPlan plan =
         Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
     Forecaster forecaster = new Forecaster(Farm.MODEL);
-    List<SeasonRun> runs = forecaster.runs(plan, BEANS);
-    int half = new Goal(new Goal.CoverOn(may), 5, 0.5).met(plan, runs);
-    assertThat(new Goal(new Goal.CoverOn(may.minusDays(30)), 5, 0.5).met(plan, runs))
+    int half = new Goal(new Goal.CoverOn(may), 5, 0.5).met(forecaster, plan, BEANS);
+    assertThat(new Goal(new Goal.CoverOn(may.minusDays(30)), 5, 0.5).met(forecaster, plan, BEANS))
         .isLessThan(half);
-    assertThat(new Goal(new Goal.CoverOn(may), 7, 0.5).met(plan, runs)).isLessThan(half);
-    assertThat(new Goal(new Goal.CoverOn(LocalDate.of(2030, 1, 1)), 1, 0.5).met(plan, runs))
+    assertThat(new Goal(new Goal.CoverOn(may), 7, 0.5).met(forecaster, plan, BEANS))
+        .isLessThan(half);
+    assertThat(
+            new Goal(new Goal.CoverOn(LocalDate.of(2030, 1, 1)), 1, 0.5)
+                .met(forecaster, plan, BEANS))
         .isZero();
     LocalDate december = LocalDate.of(2026, 12, 1);
     assertThat(
-            new Goal(new Goal.GroundOn(december), Purpose.HOLD_SOIL.target(), 0.7).met(plan, runs))
-        .isEqualTo(Goal.of(Purpose.HOLD_SOIL).met(plan, runs));
+            new Goal(new Goal.GroundOn(december), Purpose.HOLD_SOIL.target(), 0.7)
+                .met(forecaster, plan, BEANS))
+        .isEqualTo(Goal.of(Purpose.HOLD_SOIL).met(forecaster, plan, BEANS));
     assertThat(new Goal(new Goal.CoverOn(may), 5, 0.7).wanted(10)).isEqualTo(7);
     assertThat(new Goal(new Goal.CoverOn(may), 5, 0.7).wanted(29)).isEqualTo(21);
     assertThatThrownBy(() -> new Goal(new Goal.CoverOn(may), 5, 1.2)).hasMessageContaining("1.2");

@@ -226,7 +226,9 @@ class SeasonPropertiesTest {
     assertThat(odds.columns().going()).isEqualTo(full.columns().going());
     assertThat(odds.components()).isEqualTo(full.components());
     assertThat(odds.water()).isEqualTo(full.water());
-    assertThat(odds.columns().mulchMgPerHa()).isEmpty();
+    assertThat(odds.columns().mulchMgPerHa()).isEqualTo(full.columns().mulchMgPerHa());
+    assertThat(odds.columns().goingBare()).isEqualTo(full.columns().goingBare());
+    assertThat(odds.columns().lightAtGround()).isEmpty();
   }
 
   @Test

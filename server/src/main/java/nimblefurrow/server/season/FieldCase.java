@@ -11,6 +11,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
@@ -136,7 +137,8 @@ record FieldCase(
         seedOn,
         endOn,
         plantOn,
-        sightings(plan, log.seen().size()));
+        sightings(plan, log.seen().size()),
+        WayActs.known(EndingWay.of(plan.ending()), endOn));
   }
 
   /** The first few of what was seen, as far as it concerns the plan's cover. */

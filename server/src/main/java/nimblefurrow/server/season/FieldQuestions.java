@@ -187,14 +187,7 @@ class FieldQuestions {
     Integer reseeded = null;
     if (open && again.isBefore(cover.endOn())) {
       CoverPlan second =
-          new CoverPlan(
-              cover.soil(),
-              cover.start(),
-              cover.coverFor(SeedingMethod.DRILL),
-              SeedingMethod.DRILL,
-              again,
-              cover.endOn(),
-              cover.plantOn());
+          cover.seeded(SeedingMethod.DRILL, cover.coverFor(SeedingMethod.DRILL), again);
       reseeded = outlooks.outlook(second, a.crop(), a.weather()).met(purpose, purpose.target());
     }
     return new FieldAnswers.StandView(
