@@ -14,6 +14,7 @@ import CoverChoices from './field/CoverChoices.vue'
 import DateOdds from './field/DateOdds.vue'
 import EndingList from './field/EndingList.vue'
 import FieldLog from './field/FieldLog.vue'
+import FeedCard from './field/FeedCard.vue'
 import GrowthChart from './field/GrowthChart.vue'
 import PlanEditor from './field/PlanEditor.vue'
 import PurposeOdds from './field/PurposeOdds.vue'
@@ -36,6 +37,11 @@ const width = ref(900)
 let observer: ResizeObserver | undefined
 
 const path = computed(() => ({ farmId: session.farm?.id ?? '', fieldId: fieldId.value }))
+const feeds = computed(
+  () =>
+    draft.value?.purposes.includes('feedCattle') ||
+    ['graze', 'hay'].includes(draft.value?.ending ?? ''),
+)
 const dirty = computed(
   () =>
     draft.value !== null &&
@@ -337,6 +343,11 @@ onBeforeUnmount(() => {
         />
         <AfterEnding
           v-if="draft && shown.goals.length && !refused"
+          :field-id="fieldId"
+          :plan="draft"
+        />
+        <FeedCard
+          v-if="draft && feeds && shown.goals.length && !refused"
           :field-id="fieldId"
           :plan="draft"
         />

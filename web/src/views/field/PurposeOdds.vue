@@ -35,7 +35,6 @@ async function ask_(purpose: string) {
 const worstFirst = computed(() =>
   [...(why.value?.years ?? [])].sort((a, b) => a.measure - b.measure),
 )
-const met = computed(() => why.value?.years.filter((y) => y.met).length ?? 0)
 const largest = computed(() =>
   Math.max(why.value?.target ?? 1, ...(why.value?.years.map((y) => y.measure) ?? [1])),
 )
@@ -54,7 +53,10 @@ const largest = computed(() =>
           <td class="muted">
             {{ g.measure }}: {{ session.amount(g.low, g.unit) }} to
             {{ session.amount(g.high, g.unit) }}, middle {{ session.amount(g.middle, g.unit) }};
-            enough is {{ session.amount(g.target, g.unit) }}
+            <template v-for="(l, i) in g.levels" :key="l.from">
+              {{ i ? '·' : '' }} {{ l.words }} from {{ session.amount(l.from, g.unit) }}
+              <template v-if="g.levels.length > 1">({{ l.met }} of {{ g.years }})</template>
+            </template>
           </td>
           <td class="no-print">
             <button
@@ -71,14 +73,15 @@ const largest = computed(() =>
     </table>
     <p class="muted small mt-2">
       From {{ goals[0]?.years }} past years run through the season model, joined to what this season
-      brought so far. Ranges leave out one year in ten on either side.
+      brought so far. Ranges leave out one year in ten on either side, and count how far the model
+      itself may be off until something is counted or clipped here.
     </p>
     <v-dialog v-model="open" max-width="860" scrollable>
       <div class="card sheet">
         <div class="row">
           <h2 class="grow">
             <template v-if="why">
-              {{ sentence(why.label) }}: enough in {{ met }} of {{ why.years.length }} years
+              {{ sentence(why.label) }}: enough in {{ why.met }} of {{ why.years.length }} years
             </template>
             <template v-else>Running the years…</template>
           </h2>
@@ -88,7 +91,8 @@ const largest = computed(() =>
         <template v-if="why">
           <p class="muted small">
             {{ sentence(why.measure) }}, {{ session.amount(why.target, why.unit) }} or more. Each
-            row is this season with the days to come as that year brought them, poorest first.
+            row is this season with the days to come as that year brought them, poorest first; the
+            odds also count how far the model may be off around each.
           </p>
           <div class="scroll">
             <table class="plain">

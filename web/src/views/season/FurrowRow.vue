@@ -32,10 +32,6 @@ const poor = computed(() => {
   const g = props.furrow.goal
   return g ? g.met < g.years / 2 : false
 })
-const outOfTen = computed(() => {
-  const g = props.furrow.goal
-  return g ? Math.round((10 * g.met) / g.years) : 0
-})
 </script>
 
 <template>
@@ -81,7 +77,9 @@ const outOfTen = computed(() => {
     </div>
     <div class="odds" :style="narrow ? {} : { width: oddsWidth + 'px' }">
       <template v-if="furrow.goal">
-        <div class="big" :class="{ rust: poor }">{{ outOfTen }} of 10 <small>years</small></div>
+        <div class="big" :class="{ rust: poor }">
+          {{ furrow.goal.met }} of {{ furrow.goal.years }} <small>years</small>
+        </div>
         <div class="muted small" :title="furrow.goal.measure">
           ≥ {{ session.amount(furrow.goal.target, furrow.goal.unit) }},
           {{ furrow.goal.measure }}

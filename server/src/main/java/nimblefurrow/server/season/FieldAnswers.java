@@ -75,6 +75,30 @@ final class FieldAnswers {
   /** Dead cover just after, and the kill, were it ended on a day. */
   public record OnDate(LocalDate day, Range mulch, Range kill) {}
 
+  /**
+   * How long cattle would live on a field's cover.
+   *
+   * @param head how many
+   * @param rationKg what each eats a day, dry matter
+   */
+  public record FeedQuestion(PlanInput plan, double head, double rationKg) {}
+
+  /**
+   * Feed on a day, were the field grazed from then on.
+   *
+   * @param mgPerHa that can be taken
+   * @param days that the cattle live on it
+   */
+  public record FeedDay(LocalDate day, Range mgPerHa, Range days) {}
+
+  /**
+   * Feed on hand, twice a month from October on.
+   *
+   * @param leftMgPerHa left standing so that it regrows
+   * @param troddenShare trodden down
+   */
+  public record FeedView(double leftMgPerHa, double troddenShare, List<FeedDay> days) {}
+
   /** What stands behind a purpose's odds. */
   public record WhyView(
       String purpose,
@@ -82,6 +106,7 @@ final class FieldAnswers {
       String measure,
       Unit unit,
       double target,
+      int met,
       List<YearView> years) {}
 
   /** One way the season may go. */

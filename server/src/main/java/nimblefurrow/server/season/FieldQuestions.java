@@ -10,6 +10,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.outlook.AfterEnding;
 import nimblefurrow.core.outlook.DateOdds;
+import nimblefurrow.core.outlook.FeedOnHand;
 import nimblefurrow.core.outlook.Goal;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.Purpose;
@@ -21,6 +22,7 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.farm.FarmService;
@@ -140,6 +142,28 @@ class FieldQuestions {
             .toList());
   }
 
+  /** Feed on hand from October on, and how long cattle would live on it. */
+  FieldAnswers.FeedView feed(UUID farmId, UUID fieldId, FieldAnswers.FeedQuestion q) {
+    Need.positive("head", "The number of head", q.head());
+    Need.positive("rationKg", "What each eats a day", q.rationKg());
+    Asked a = asked(farmId, fieldId, q.plan());
+    double area = cases.of(a.farm(), fieldId).field().areaHa();
+    return new FieldAnswers.FeedView(
+        FeedOnHand.LEFT_MG_PER_HA,
+        FeedOnHand.TRODDEN,
+        FeedOnHand.of(outlooks.forecaster(), a.plan(), a.crop()).stream()
+            .map(
+                f ->
+                    new FieldAnswers.FeedDay(
+                        f.day(),
+                        new FieldAnswers.Range(f.mgPerHa(0.1), f.mgPerHa(0.5), f.mgPerHa(0.9)),
+                        new FieldAnswers.Range(
+                            f.days(0.1, area, q.head(), q.rationKg()),
+                            f.days(0.5, area, q.head(), q.rationKg()),
+                            f.days(0.9, area, q.head(), q.rationKg()))))
+            .toList());
+  }
+
   /** Every year behind a purpose's odds. */
   FieldAnswers.WhyView why(UUID farmId, UUID fieldId, PlanInput plan, String purposeKey) {
     Asked a = asked(farmId, fieldId, plan);
@@ -150,6 +174,7 @@ class FieldQuestions {
         purpose.measure(),
         purpose.unit(),
         purpose.target(),
+        outlooks.outlook(a.plan(), a.crop(), a.weather()).met(purpose, purpose.target()),
         YearByYear.of(outlooks.forecaster(), a.plan(), a.crop(), purpose).stream()
             .map(
                 y ->

@@ -180,6 +180,15 @@ class SeasonController {
     return questions.after(farmId, fieldId, plan);
   }
 
+  @PostMapping("/farms/{farmId}/fields/{fieldId}/feed")
+  FieldAnswers.FeedView feed(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestBody FieldAnswers.FeedQuestion question) {
+    checkPlan(farmId, question.plan());
+    return questions.feed(farmId, fieldId, question);
+  }
+
   @PostMapping("/farms/{farmId}/fields/{fieldId}/why")
   FieldAnswers.WhyView why(
       @PathVariable UUID farmId,

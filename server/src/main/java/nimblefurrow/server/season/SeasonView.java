@@ -92,7 +92,14 @@ public record SeasonView(
    */
   public record DeedView(String deed, String state, LocalDate day) {}
 
-  /** The first reason's odds. */
+  /**
+   * In how many years so much is reached.
+   *
+   * @param words what so much does
+   */
+  public record LevelOdds(double from, String words, int met) {}
+
+  /** A reason's odds; {@code levels} tells how much of it does how much, least first. */
   public record Goal(
       String purpose,
       String label,
@@ -103,7 +110,8 @@ public record SeasonView(
       int years,
       double low,
       double middle,
-      double high) {}
+      double high,
+      List<LevelOdds> levels) {}
 
   /** What the field asks for. */
   public record Next(String kind, String label, @Nullable LocalDate due, ReasonView reason) {}

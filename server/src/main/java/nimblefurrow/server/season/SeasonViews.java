@@ -35,7 +35,10 @@ final class SeasonViews {
         outlook.years(),
         worth.quantile(0.1),
         worth.median(),
-        worth.quantile(0.9));
+        worth.quantile(0.9),
+        purpose.levels().stream()
+            .map(l -> new SeasonView.LevelOdds(l.from(), l.words(), worth.atLeast(l.from())))
+            .toList());
   }
 
   static FieldSeasonView.SpeciesView speciesView(

@@ -1,0 +1,66 @@
+package nimblefurrow.core.outlook;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.OwnErrors;
+import nimblefurrow.core.units.Spread;
+
+/**
+ * Feed that a growing cover holds on a day: what stands above the stubble that is left so that it
+ * grows again, less what is trodden. Were it all grazed from that day on; what grows meanwhile
+ * comes on top.
+ *
+ * @param day the day
+ * @param stands cover that stands, Mg/ha of dry matter
+ */
+public record FeedOnHand(LocalDate day, Spread stands) {
+  /** Left standing so that it regrows, Mg/ha. */
+  public static final double LEFT_MG_PER_HA = 0.8;
+
+  /** Share of the feed that is trodden down. */
+  public static final double TRODDEN = 0.2;
+
+  /** What a cow eats a day, kg of dry matter, when nothing else is said. */
+  public static final double USUAL_RATION_KG = 11;
+
+  private static final int HALF_MONTH = 15;
+
+  /** Twice a month from October, or from seeding, until the cover ends. */
+  public static List<FeedOnHand> of(Forecaster forecaster, CoverPlan plan, CropSeasons crop) {
+    List<SeasonRun> runs = forecaster.runs(plan, crop);
+    OwnErrors errors = OwnErrors.of(plan);
+    List<FeedOnHand> all = new ArrayList<>();
+    LocalDate day = LocalDate.of(crop.skies().seasonYear(), Month.OCTOBER, 1);
+    while (!day.isAfter(plan.endOn())) {
+      if (day.isAfter(plan.seedOn())) {
+        LocalDate on = day;
+        double[] years = runs.stream().mapToDouble(r -> standing(r, on)).toArray();
+        all.add(new FeedOnHand(on, Spread.of(years).with(errors.growth(on))));
+      }
+      day =
+          day.getDayOfMonth() == 1
+              ? day.withDayOfMonth(HALF_MONTH)
+              : day.plusMonths(1).withDayOfMonth(1);
+    }
+    return all;
+  }
+
+  /** Feed that can be taken in the year at a quantile, Mg/ha of dry matter. */
+  public double mgPerHa(double quantile) {
+    return (1 - TRODDEN) * Math.max(0, stands.quantile(quantile) - LEFT_MG_PER_HA);
+  }
+
+  /** How many days so many head live on the feed of a field, each on its ration of dry matter. */
+  public double days(double quantile, double areaHa, double head, double rationKg) {
+    return 1000 * mgPerHa(quantile) * areaHa / (head * rationKg);
+  }
+
+  private static double standing(SeasonRun run, LocalDate day) {
+    return run.columns().totalCoverMgPerHa(Worth.inside(run.columns(), day));
+  }
+}
