@@ -64,6 +64,16 @@ function left(day: string): string {
           {{ w.fields.length }} {{ w.fields.length === 1 ? 'field' : 'fields' }},
           {{ session.amount(area(w), 'HA') }}
         </p>
+        <p v-if="w.race" :class="{ rust: w.race.late }" class="small">
+          {{ w.race.fields }} planned this way: {{ w.race.hours.toFixed(0) }} h,
+          {{ Math.ceil(w.race.daysNeeded) }} days of ten hours; the machine is there
+          {{ w.race.daysToFirst }} until the first closes, {{ w.race.daysToLast }} until the last
+          does.
+          <template v-if="w.race.late"
+            ><b>{{ w.race.late }} would be late:</b> begin sooner, or find another
+            machine.</template
+          >
+        </p>
         <table class="plain">
           <tbody>
             <tr v-for="f in w.fields" :key="f.fieldId" :class="{ mine: f.mine }">
@@ -72,7 +82,10 @@ function left(day: string): string {
                 <router-link :to="f.mine ? `/fields/${f.fieldId}/job` : `/fields/${f.fieldId}`">{{
                   f.name
                 }}</router-link>
-                <div class="muted small">{{ session.amount(f.areaHa, 'HA') }}</div>
+                <div class="muted small">
+                  {{ session.amount(f.areaHa, 'HA') }}
+                  <template v-if="f.fits.length"> · fits: {{ f.fits.join(', ') }}</template>
+                </div>
               </td>
               <td>
                 <template v-if="f.opens > view!.from">opens {{ sayDay(f.opens) }}, </template>

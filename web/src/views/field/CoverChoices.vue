@@ -66,6 +66,9 @@ const shown = computed(() =>
           one or two fields.
         </template>
       </p>
+      <ul v-if="view.whatWould.length" class="rust small">
+        <li v-for="(r, i) in view.whatWould" :key="i">{{ sentence(session.reason(r)) }}.</li>
+      </ul>
       <table class="plain">
         <tbody>
           <tr v-for="c in shown" :key="c.name" :class="{ out: c.excluded }">

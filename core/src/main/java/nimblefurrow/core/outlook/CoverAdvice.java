@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingOption;
+import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
@@ -17,6 +18,7 @@ import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.Interseeded;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
@@ -30,10 +32,12 @@ import org.jspecify.annotations.Nullable;
  * rest rank by the odds that it does what it is for, less its seed's cost. Nothing is hidden.
  */
 public final class CoverAdvice {
-  /** Odds that a hundred dollars of seed per ha are worth: one year in ten. */
-  private static final double ODDS_PER_USD = 0.1 / 100;
-
   private static final int ROLL_TO_PLANT_DAYS = 14;
+  private static final int LATER_DAYS = 14;
+  private static final int EARLIER_DAYS = 21;
+
+  /** What seven years of ten bring at least. */
+  private static final double SURELY = 0.3;
 
   private final Forecaster forecaster;
   private final CarryOver carryOver;
@@ -53,7 +57,8 @@ public final class CoverAdvice {
       boolean organic,
       LocalDate today,
       List<CarryOver.Sprayed> sprayed,
-      List<SeedingMethod> atHand) {
+      List<SeedingMethod> atHand,
+      EndingRules rules) {
     public Field {
       sprayed = List.copyOf(sprayed);
       atHand = List.copyOf(atHand);
@@ -116,7 +121,7 @@ public final class CoverAdvice {
     double score() {
       return (double) met / Math.max(1, years)
           + Weighing.NEAR_COUNTS * near
-          - ODDS_PER_USD * seedUsdPerHa;
+          - Weighing.money(seedUsdPerHa);
     }
   }
 
@@ -196,6 +201,9 @@ public final class CoverAdvice {
             .with("method", window.method().label())
             .with("day", seedOn)
             .with("cost", usd, Unit.USD_PER_HA));
+    if (window.method().when() == SeedingMethod.When.YOUNG_CROP) {
+      species.stream().map(Interseeded::say).flatMap(Optional::stream).forEach(reasons::add);
+    }
     if (ending != null) {
       reasons.add(
           Reason.of(
@@ -217,16 +225,74 @@ public final class CoverAdvice {
     return new Advice(candidate, excluded, plan, ending, met, does.years(), near, usd, reasons);
   }
 
+  /**
+   * What would reach the purpose where no cover does: the nearest one seeded earlier, or left to
+   * grow for longer; and what it brings surely. Nothing where some cover reaches it.
+   */
+  public List<Reason> whatWould(Field field, Purpose purpose, List<Advice> ranked) {
+    if (ranked.stream().anyMatch(a -> a.excluded() == null && a.met() > 0)) {
+      return List.of();
+    }
+    Advice nearest =
+        ranked.stream()
+            .filter(a -> a.excluded() == null)
+            .max(Comparator.comparingDouble(Advice::near))
+            .orElse(null);
+    CoverPlan plan = nearest == null ? null : nearest.plan();
+    EndingOption ending = nearest == null ? null : nearest.ending();
+    if (nearest == null || plan == null || ending == null) {
+      return List.of(Reason.of("no cover fits this field for this reason now"));
+    }
+    LocalDate end = plan.endOn().plusDays(LATER_DAYS);
+    CoverPlan later =
+        plan.ended(end, plan.plantOn().plusDays(LATER_DAYS), WayActs.of(ending.way(), end));
+    List<Reason> all = new ArrayList<>();
+    all.add(
+        Reason.of(
+                "nothing reaches this here and now; {cover} comes nearest, {surely} in 7 years of 10")
+            .with("cover", nearest.candidate().name())
+            .with("surely", does(field, purpose, plan).quantile(SURELY), purpose.unit()));
+    would(
+        all,
+        Reason.of("ended and planted {days} later it would in {met} of {years} years")
+            .with("days", LATER_DAYS, Unit.DAYS),
+        does(field, purpose, later).atLeast(purpose.target()),
+        nearest.years());
+    would(
+        all,
+        Reason.of("had it been seeded {days} earlier it would in {met} of {years} years")
+            .with("days", EARLIER_DAYS, Unit.DAYS),
+        does(field, purpose, plan.seededOn(plan.seedOn().minusDays(EARLIER_DAYS)))
+            .atLeast(purpose.target()),
+        nearest.years());
+    if (all.size() == 1) {
+      all.add(
+          Reason.of(
+              "nor would it seeded earlier or ended later: another reason, or a smaller one"));
+    }
+    return all;
+  }
+
+  private static void would(List<Reason> all, Reason how, int met, int years) {
+    if (met > 0) {
+      all.add(how.with("met", met, Unit.COUNT).with("years", years, Unit.COUNT));
+    }
+  }
+
+  private Spread does(Field field, Purpose purpose, CoverPlan plan) {
+    return Worth.spread(purpose, plan, forecaster.runsFor(purpose, plan, field.crop()));
+  }
+
   /** An ending, the plan with it, and what it then does for the purpose. */
-  private record Ended(EndingOption option, CoverPlan plan, Spread does) {}
+  private record Ended(EndingOption option, CoverPlan plan, Spread does, double lateUsdPerHa) {}
 
   private Ended ended(
       EndingOption o, CoverPlan first, Field field, Purpose purpose, List<SeasonRun> growing) {
-    LocalDate end = o.to().isBefore(o.from()) ? o.from() : o.to();
-    LocalDate on = end.isAfter(first.seedOn()) ? end : first.seedOn().plusDays(1);
-    CoverPlan plan = first.ended(on, first.plantOn(), WayActs.of(o.way(), on));
+    EndingDays days = EndingDays.of(o, first, field.next(), false, field.today());
+    CoverPlan plan = days.ending(first, o.way());
     List<SeasonRun> runs = purpose.hangsOnEnding() ? forecaster.ended(plan, field.crop()) : growing;
-    return new Ended(o, plan, Worth.spread(purpose, plan, runs));
+    double late = field.rules().late(field.next().kind()).usdPerHa(days.plantOn());
+    return new Ended(o, plan, Worth.spread(purpose, plan, runs), late);
   }
 
   /**
@@ -238,7 +304,10 @@ public final class CoverAdvice {
     double odds = (double) e.does().atLeast(purpose.target()) / years;
     double ready = (double) e.option().yearsReady() / years;
     double near = Weighing.near(e.does(), purpose.target());
-    return odds + Weighing.NEAR_COUNTS * (near + ready) - Weighing.costs(e.option());
+    return odds
+        + Weighing.NEAR_COUNTS * (near + ready)
+        - Weighing.costs(e.option())
+        - Weighing.money(e.lateUsdPerHa());
   }
 
   /** A grass that stands until the last two weeks before a grass crop carries its diseases over. */

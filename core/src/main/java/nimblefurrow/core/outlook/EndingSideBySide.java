@@ -57,13 +57,9 @@ public record EndingSideBySide(
     Reason insurer,
     double score) {
 
-  /** Money that weighs as much as one year in ten of the goal, US dollars per ha. */
-  private static final double USD_PER_YEAR_IN_TEN = 100;
-
   private static final double DEAD = 0.85;
   private static final double ROW_ZONE_SHARE = 1.0 / 3;
   private static final int ROW_ZONE_AHEAD_DAYS = 14;
-  private static final int RESCUE_AFTER_DAYS = 25;
 
   /**
    * Over all years.
@@ -134,24 +130,16 @@ public record EndingSideBySide(
 
   private static EndingSideBySide row(
       Forecaster forecaster, Field f, List<SeasonRun> growing, EndingOption o) {
-    PlantingLag lag = PlantingLag.of(o.way(), f.plan(), f.next().kind());
-    LocalDate endOn = endOn(f, o, lag);
-    LocalDate plantOn =
-        o.way() == EndingWay.WINTER || f.plantedOn() != null
-            ? f.coming().plantOn()
-            : lag.plantOn(endOn, f.coming().plantOn());
+    EndingDays days = EndingDays.of(o, f.plan(), f.coming(), f.plantedOn() != null, f.today());
+    LocalDate endOn = days.endOn();
+    LocalDate plantOn = days.plantOn();
     LatePlanting curve = f.rules().late(f.next().kind());
     WayCost cost = f.rules().cost(o.way());
     InsurerZone zone = f.rules().insurer();
     double late = curve.usdPerHa(plantOn);
     Outcome outcome =
         o.way().modelled()
-            ? outcome(
-                forecaster,
-                f,
-                growing,
-                o.way(),
-                f.plan().ended(endOn, plantOn, WayActs.of(o.way(), endOn)))
+            ? outcome(forecaster, f, growing, o.way(), days.ending(f.plan(), o.way()))
             : null;
     double score = -1;
     if (outcome != null) {
@@ -159,12 +147,11 @@ public record EndingSideBySide(
       double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
       double usd = cost.usdPerHa() + late + nitrogen;
       double near = Math.min(outcome.near(), (double) outcome.dead() / outcome.years());
-      score =
-          odds + Weighing.NEAR_COUNTS * near - 0.1 * usd / USD_PER_YEAR_IN_TEN - Weighing.costs(o);
+      score = odds + Weighing.NEAR_COUNTS * near - Weighing.money(usd) - Weighing.costs(o);
     }
     return new EndingSideBySide(
         o,
-        barred(f, o, curve, lag, endOn, plantOn),
+        barred(f, o, curve, days.lag(), endOn, plantOn),
         endOn,
         plantOn,
         outcome,
@@ -201,30 +188,6 @@ public record EndingSideBySide(
           .with("last", curve.lastOn().atYear(plantOn.getYear()));
     }
     return null;
-  }
-
-  /** The day that suits the wished planting best, never before today. */
-  private static LocalDate endOn(Field f, EndingOption o, PlantingLag lag) {
-    LocalDate plant = f.coming().plantOn();
-    LocalDate day =
-        switch (o.way()) {
-          case WINTER -> o.from();
-          case ROLL_PLANT ->
-              between(o.from(), plant, plant.plusDays(EndingAdviser.LONGEST_WAIT_DAYS));
-          case HAY -> o.from();
-          case BETWEEN_ROWS, CULTIVATE -> plant.plusDays(RESCUE_AFTER_DAYS);
-          default -> plant.minusDays(lag.usual());
-        };
-    if (o.way() == EndingWay.WINTER) {
-      return day;
-    }
-    LocalDate soonest = f.plan().seedOn().plusDays(1);
-    LocalDate earliest = f.today().isAfter(soonest) ? f.today() : soonest;
-    return day.isBefore(earliest) ? earliest : day;
-  }
-
-  private static LocalDate between(LocalDate day, LocalDate low, LocalDate high) {
-    return day.isBefore(low) ? low : day.isAfter(high) ? high : day;
   }
 
   private static Outcome outcome(

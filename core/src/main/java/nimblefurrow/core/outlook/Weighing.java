@@ -18,7 +18,15 @@ final class Weighing {
   /** Stirred ground gives up what a cover was grown for; only where nothing gentler does. */
   private static final double STIRRING_COSTS = 0.3;
 
+  /** Money that weighs as much as one year in ten of the goal, US dollars per ha. */
+  private static final double USD_PER_YEAR_IN_TEN = 100;
+
   private Weighing() {}
+
+  /** Money per ha in shares of years. */
+  static double money(double usdPerHa) {
+    return 0.1 * usdPerHa / USD_PER_YEAR_IN_TEN;
+  }
 
   /** How near the middle year comes to a target, 0..1; 0 where it cannot be told. */
   static double near(Spread measure, double target) {

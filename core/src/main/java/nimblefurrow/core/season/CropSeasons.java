@@ -13,12 +13,15 @@ import nimblefurrow.core.weather.Sky;
  * year.
  */
 public final class CropSeasons {
+  private final SeasonModel model;
   private final SeasonSkies skies;
   private final CashCrop crop;
   private final List<CropColumns> years;
   private final Spread harvest;
 
-  private CropSeasons(SeasonSkies skies, CashCrop crop, List<CropColumns> years) {
+  private CropSeasons(
+      SeasonModel model, SeasonSkies skies, CashCrop crop, List<CropColumns> years) {
+    this.model = model;
     this.skies = skies;
     this.crop = crop;
     this.years = List.copyOf(years);
@@ -31,7 +34,12 @@ public final class CropSeasons {
     for (Sky sky : skies.skies()) {
       years.add(model.crop(crop, sky));
     }
-    return new CropSeasons(skies, crop, years);
+    return new CropSeasons(model, skies, crop, years);
+  }
+
+  /** What grew it. */
+  public SeasonModel model() {
+    return model;
   }
 
   /** The skies it grew under. */

@@ -77,6 +77,11 @@ public enum SeedingMethod {
     return when;
   }
 
+  /** Whether seed lies on open ground and nothing works it in. */
+  public boolean spreadAndLeft() {
+    return this == BROADCAST || this == COMBINE_HEAD;
+  }
+
   /** Whether seed ends in the soil, so that drilled rates apply. */
   public boolean buried() {
     return switch (placement) {

@@ -3,6 +3,7 @@ package nimblefurrow.core.seeding;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.cover.Hardiness;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CashCrop;
@@ -24,6 +25,7 @@ public final class WindowFinder {
   private static final double ROW_LIGHT = 0.40;
   private static final double POOR_YEAR = 0.2;
   private static final int SURFACE_EARLIER_DAYS = 10;
+  private static final double FROST_SHARE = 0.4;
 
   /** Heavier seed is not drawn in by freeze and thaw. Working value. */
   private static final double FROST_SEED_MG = 5;
@@ -92,7 +94,7 @@ public final class WindowFinder {
       for (Species species : cover) {
         opening.add(earliest(species));
         HeatEdges heat = heat(species, method);
-        closing.add(heat.last());
+        closing.add(method.spreadAndLeft() ? comesUp(species, method, soil, opening) : heat.last());
         if (best == null || heat.best().day().isBefore(best.day())) {
           best = heat.best();
         }
@@ -221,16 +223,16 @@ public final class WindowFinder {
 
   private void lateWinter(List<Window.Edge> opening, List<Window.Edge> closing) {
     double begins = climate.freezeThawBegins().median();
-    double grows = climate.growthStarts().median();
+    double until = climate.freezeThawUntil(FROST_SHARE);
     // Late winter belongs to the spring after harvest, unless a grain stands to be seeded into now.
     int year = crop.crop() instanceof CashCrop.SmallGrain ? 0 : 365;
     opening.add(
         edge(begins + year, Reason.of("nights freeze and days thaw on most days from {day} on")));
     closing.add(
         edge(
-            Math.max(grows, begins + 7) + year,
-            Reason.of(
-                "spring growth starts about {day}: no more freeze and thaw to bed the seed")));
+            Math.max(until, begins) + year,
+            Reason.of("after {day} fewer than {share} of days freeze and thaw, which beds the seed")
+                .with("share", FROST_SHARE, Unit.SHARE)));
   }
 
   private Window.Edge earliest(Species species) {
@@ -241,6 +243,21 @@ public final class WindowFinder {
                 "{species} seeded before {day} grows too far before winter; hard frost is {frost}")
             .with("species", species.name())
             .with("frost", crop.day(climate.averageKillingFrost())));
+  }
+
+  /** What is spread and left closes where the model has too little of it come up by May. */
+  private Window.Edge comesUp(
+      Species species, SeedingMethod method, Soil soil, List<Window.Edge> opening) {
+    SurfaceEmergence emergence = new SurfaceEmergence(crop, species, method, soil);
+    LocalDate last = emergence.lastDay(latest(opening).day());
+    return new Window.Edge(
+        last,
+        Reason.of(
+                "spread later than {day}, under {share} of the live {species} is up by May in the"
+                    + " middle year")
+            .with("day", last)
+            .with("share", SurfaceEmergence.LEAST, Unit.SHARE)
+            .with("species", species.name()));
   }
 
   private record HeatEdges(Window.Edge best, Window.Edge last) {}
@@ -283,6 +300,9 @@ public final class WindowFinder {
               .with("years", climate.yearsWithRain(day, 6), Unit.COUNT)
               .with("all", climate.years(), Unit.COUNT)
               .with("rain", 6, Unit.MM));
+    }
+    if (method.when() == SeedingMethod.When.YOUNG_CROP) {
+      cover.stream().map(Interseeded::say).flatMap(Optional::stream).forEach(cautions::add);
     }
     if (method == SeedingMethod.INTERSEEDER || method == SeedingMethod.AIR_BOX) {
       cautions.add(

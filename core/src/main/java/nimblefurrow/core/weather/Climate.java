@@ -110,6 +110,30 @@ public final class Climate {
     return freezeThawBegins;
   }
 
+  /**
+   * The last day of late winter on which more than a share of the years freeze by night and thaw by
+   * day, from the day it begins on; days from 1 January.
+   */
+  public int freezeThawUntil(double share) {
+    int last = 31;
+    for (int day = 31; day < 120; day++) {
+      int swings = 0;
+      for (int january : januaries) {
+        for (int d = day - 3; d <= day + 3; d++) {
+          swings += swings(january + d) ? 1 : 0;
+        }
+      }
+      if (swings > share * 7 * januaries.size()) {
+        last = day;
+      }
+    }
+    return last;
+  }
+
+  private boolean swings(int day) {
+    return record.tminC(day) < -2 && record.tmaxC(day) > 2;
+  }
+
   /** First day of spring from which a week averages above 5 °C. */
   public Spread growthStarts() {
     return growthStarts;
@@ -136,9 +160,7 @@ public final class Climate {
     for (int i = 31; i < 110; i++) {
       int swings = 0;
       for (int d = i; d < i + 7; d++) {
-        if (record.tminC(january + d) < -2 && record.tmaxC(january + d) > 2) {
-          swings++;
-        }
+        swings += swings(january + d) ? 1 : 0;
       }
       if (swings >= 4) {
         return i;

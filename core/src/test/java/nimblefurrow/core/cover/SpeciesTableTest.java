@@ -4,21 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 import nimblefurrow.core.Farm;
-import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.outlook.Starter;
-import nimblefurrow.core.season.CashCrop;
-import nimblefurrow.core.season.Soil;
-import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.CsvTable;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The species that ship, and what a first plan makes of them. */
@@ -60,24 +52,5 @@ class SpeciesTableTest {
     assertThat(rye.liveSeedsPerM2()).isCloseTo(70 * 40_000 * 0.90 * 0.98 / 10_000, within(1e-9));
     assertThatThrownBy(() -> new CoverComponent(Farm.species("oats"), 70, 90, 0.98, null))
         .hasMessageContaining("between 0 and 100");
-  }
-
-  @ParameterizedTest
-  @EnumSource(Purpose.class)
-  void everyPurposeStartsWithAPlanThatFitsItsField(Purpose purpose) {
-    NextCrop next = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 15));
-    LocalDate today = LocalDate.of(2026, 9, 1);
-    for (CashCrop crop : List.of(Farm.CORN, Farm.SOYBEAN, Farm.WHEAT)) {
-      WindowFinder windows = new WindowFinder(Farm.CLIMATE, Farm.seasons(crop));
-      for (boolean organic : new boolean[] {false, true}) {
-        Starter.Start start =
-            new Starter(Farm.SPECIES).plan(purpose, windows, Soil.USUAL, next, organic, today);
-        assertThat(start.species()).isNotEmpty().hasSameSizeAs(start.rates());
-        assertThat(start.seedOn()).isAfterOrEqualTo(today).isBefore(start.endOn());
-        if (organic) {
-          assertThat(start.ending().sprays()).isFalse();
-        }
-      }
-    }
   }
 }

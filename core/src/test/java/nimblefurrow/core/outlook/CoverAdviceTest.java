@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.CoverAdvice.Advice;
@@ -22,6 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Covers ranked for a field and a reason, each with its own best ending. */
 class CoverAdviceTest {
   private static final CropSeasons WHEAT = Farm.seasons(Farm.WHEAT);
+  private static final CropSeasons CORN = Farm.seasons(Farm.CORN);
   private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
 
   private static CoverAdvice.Field field(
@@ -36,7 +38,8 @@ class CoverAdviceTest {
         organic,
         LocalDate.of(2026, 7, 20),
         sprayed,
-        List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST));
+        List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST),
+        EndingRules.shipped());
   }
 
   private static Candidate one(String id, double share) {
@@ -74,6 +77,60 @@ class CoverAdviceTest {
   }
 
   @Test
+  void whereNothingReachesItWhatWouldIsShown() {
+    CoverAdvice advice = new CoverAdvice(new Forecaster(Farm.MODEL), CarryOver.shipped());
+    CoverAdvice.Field beans = field(BEANS, NextCrop.Kind.CORN, false, List.of());
+    List<Advice> poor = advice.rank(beans, Purpose.MAKE_NITROGEN, List.of(one("cereal_rye", 1)));
+    List<String> said =
+        advice.whatWould(beans, Purpose.MAKE_NITROGEN, poor).stream()
+            .map(r -> r.say(UnitSystem.US))
+            .toList();
+    assertThat(said.get(0))
+        .startsWith("nothing reaches this here and now; Cereal rye comes nearest");
+    assertThat(said.get(1)).contains("another reason");
+    CoverAdvice.Field wheat = field(WHEAT, NextCrop.Kind.SOYBEAN, false, List.of());
+    List<Advice> good = advice.rank(wheat, Purpose.HOLD_SOIL, List.of(one("cereal_rye", 1)));
+    assertThat(advice.whatWould(wheat, Purpose.HOLD_SOIL, good)).isEmpty();
+    CoverAdvice.Field late =
+        new CoverAdvice.Field(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            BEANS,
+            new WindowFinder(Farm.CLIMATE, BEANS),
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
+            false,
+            LocalDate.of(2026, 10, 14),
+            List.of(),
+            List.of(SeedingMethod.DRILL),
+            EndingRules.shipped());
+    List<Advice> thin = advice.rank(late, Purpose.SMOTHER_WEEDS, List.of(one("cereal_rye", 1)));
+    assertThat(thin.get(0).met()).isZero();
+    String would = advice.whatWould(late, Purpose.SMOTHER_WEEDS, thin).toString();
+    assertThat(would).contains("nothing reaches this", "days} later it would");
+  }
+
+  @Test
+  void whatDoesNotLastBetweenTheRowsIsSaid() {
+    CoverAdvice.Field june =
+        new CoverAdvice.Field(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            CORN,
+            new WindowFinder(Farm.CLIMATE, CORN),
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
+            false,
+            LocalDate.of(2026, 6, 1),
+            List.of(),
+            List.of(SeedingMethod.INTERSEEDER),
+            EndingRules.shipped());
+    List<Advice> ranked =
+        rank(june, Purpose.HOLD_SOIL, one("winter_wheat", 1), one("annual_ryegrass", 1));
+    assertThat(first(ranked)).isEqualTo("Annual ryegrass");
+    assertThat(ranked.get(1).reasons().stream().map(r -> r.say(UnitSystem.US)))
+        .anyMatch(r -> r.contains("seldom lasts between the rows"));
+  }
+
+  @Test
   void aGoalWhoseDayIsPastIsNotOffered() {
     CoverAdvice.Field frost =
         new CoverAdvice.Field(
@@ -85,7 +142,8 @@ class CoverAdviceTest {
             false,
             LocalDate.of(2027, 2, 10),
             List.of(),
-            List.of(SeedingMethod.FROST));
+            List.of(SeedingMethod.FROST),
+            EndingRules.shipped());
     Advice late = rank(frost, Purpose.HOLD_SOIL, one("red_clover", 1)).get(0);
     assertThat(late.excluded()).isNotNull();
     assertThat(late.excluded().say(UnitSystem.US)).contains("too late", "1 Dec");
@@ -180,7 +238,8 @@ class CoverAdviceTest {
             false,
             LocalDate.of(2026, 6, 1),
             List.of(),
-            List.of(SeedingMethod.INTERSEEDER));
+            List.of(SeedingMethod.INTERSEEDER),
+            EndingRules.shipped());
     List<Advice> ranked =
         rank(between, Purpose.HOLD_SOIL, one("cereal_rye", 1), one("annual_ryegrass", 1));
     assertThat(first(ranked)).isEqualTo("Annual ryegrass");

@@ -13,11 +13,13 @@ import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Windows at Quillon Flats, where the killing frost comes about 20 October. */
 class WindowFinderTest {
   private static final CropSeasons CORN = Farm.seasons(Farm.CORN);
+  private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
 
   private static Window window(CropSeasons crop, SeedingMethod method, String species) {
     return new WindowFinder(Farm.CLIMATE, crop)
@@ -51,11 +53,90 @@ class WindowFinderTest {
     assertThat(rye.bestUntil().day()).isBefore(rye.closes().day());
   }
 
+  @ParameterizedTest
+  @CsvSource({"cereal_rye", "annual_ryegrass", "oats"})
+  void whatIsSpreadAndLeftClosesWhereAFifthOfItStillComesUpByMay(String species) {
+    Window spread = window(BEANS, SeedingMethod.BROADCAST, species);
+    SurfaceEmergence model =
+        new SurfaceEmergence(BEANS, Farm.species(species), SeedingMethod.BROADCAST, Soil.USUAL);
+    LocalDate last = spread.closes().day();
+    if (spread.possible()) {
+      assertThat(model.up(last).median()).isGreaterThanOrEqualTo(0.2);
+    }
+    assertThat(spread.possible()).isEqualTo(species.equals("cereal_rye"));
+    assertThat(model.up(last.plusDays(1)).median()).isLessThan(0.2);
+    assertThat(spread.closes().reason().say(UnitSystem.US)).contains("20 % of the live");
+    assertThat(spread.bestUntil().day()).isBeforeOrEqualTo(last);
+  }
+
   @Test
-  void surfaceSeedEndsTenDaysBeforeDrilledSeed() {
+  void frostSeedingStaysOpenWhileMoreThanTwoDaysInFiveFreezeAndThaw() {
+    Window clover = window(CORN, SeedingMethod.FROST, "red_clover");
+    assertThat(clover.possible()).isTrue();
+    int last = Farm.CLIMATE.freezeThawUntil(0.4);
+    assertThat(clover.closes().day()).isEqualTo(LocalDate.of(2027, 1, 1).plusDays(last));
+    assertThat(swings(last)).isGreaterThan(0.4);
+    assertThat(swings(last + 1)).isLessThanOrEqualTo(0.4);
+    assertThat(Farm.CLIMATE.freezeThawUntil(0.5)).isLessThanOrEqualTo(last);
+  }
+
+  /** Share of the seven days round a day that freeze by night and thaw by day, counted anew. */
+  private static double swings(int dayOfYear) {
+    int swings = 0;
+    int days = 0;
+    LocalDate end = Farm.RECORD.end();
+    for (int year = Farm.RECORD.start().getYear(); year <= end.getYear(); year++) {
+      LocalDate january = LocalDate.of(year, 1, 1);
+      if (january.isBefore(Farm.RECORD.start()) || january.plusDays(364).isAfter(end)) {
+        continue;
+      }
+      for (int d = dayOfYear - 3; d <= dayOfYear + 3; d++) {
+        int i = Farm.RECORD.indexOf(january.plusDays(d));
+        swings += Farm.RECORD.tminC(i) < -2 && Farm.RECORD.tmaxC(i) > 2 ? 1 : 0;
+        days++;
+      }
+    }
+    return (double) swings / days;
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "cereal_rye,seldom lasts",
+    "hairy_vetch,seldom lasts",
+    "radish,small shares",
+    "annual_ryegrass,",
+    "crimson_clover,"
+  })
+  void whatIsInterseededIsJudgedByWhatLasts(String species, String said) {
+    String cautions =
+        window(CORN, SeedingMethod.INTERSEEDER, species).cautions().stream()
+            .map(c -> c.say(UnitSystem.US))
+            .reduce("", (a, b) -> a + " " + b);
+    if (said == null) {
+      assertThat(cautions).doesNotContain("seldom", "shares");
+    } else {
+      assertThat(cautions).contains(said);
+    }
+    assertThat(window(CORN, SeedingMethod.DRILL, species).cautions().toString())
+        .doesNotContain("seldom lasts");
+  }
+
+  @ParameterizedTest
+  @EnumSource(SeedingMethod.class)
+  void theShortlistOfEveryWayIsKnownAndFitsIt(SeedingMethod method) {
+    assertThat(Shortlist.of(method)).isNotEmpty();
+    for (String id : Shortlist.of(method)) {
+      Window window = window(BEANS, method, id);
+      boolean lasts = Interseeded.lasts(Farm.species(id));
+      assertThat(method.when() != SeedingMethod.When.YOUNG_CROP || lasts).isTrue();
+      assertThat(window.opens().reason().say(UnitSystem.METRIC))
+          .doesNotContain("is for small hardy");
+    }
+  }
+
+  @Test
+  void slurryEndsFiveDaysBeforeDrilledSeed() {
     LocalDate drilled = window(CORN, SeedingMethod.DRILL, "cereal_rye").closes().day();
-    assertThat(window(CORN, SeedingMethod.BROADCAST, "cereal_rye").closes().day())
-        .isEqualTo(drilled.minusDays(10));
     assertThat(window(CORN, SeedingMethod.SLURRY, "cereal_rye").closes().day())
         .isEqualTo(drilled.minusDays(5));
   }

@@ -2,13 +2,13 @@ package nimblefurrow.server.ending;
 
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.server.season.MulchRule;
+import nimblefurrow.server.season.FarmRules;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The rules of a farm's endings: its own, or those that ship. */
 @Service
-public class EndingRulesOf implements MulchRule {
+public class EndingRulesOf implements FarmRules {
   private final FarmRulesRows rows;
 
   EndingRulesOf(FarmRulesRows rows) {
@@ -16,12 +16,6 @@ public class EndingRulesOf implements MulchRule {
   }
 
   @Override
-  @Transactional(readOnly = true)
-  public double holdsMgPerHa(UUID farmId) {
-    return of(farmId).weedMulchMgPerHa();
-  }
-
-  /** Rules of a farm. */
   @Transactional(readOnly = true)
   public EndingRules of(UUID farmId) {
     return rows.findById(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);

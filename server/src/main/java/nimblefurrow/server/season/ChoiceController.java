@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}")
 class ChoiceController {
   private final ChoiceQuestions questions;
+  private final OpenQuestions open;
   private final FieldQuestions field;
   private final PlanService plans;
   private final FarmService farms;
@@ -26,11 +27,13 @@ class ChoiceController {
 
   ChoiceController(
       ChoiceQuestions questions,
+      OpenQuestions open,
       FieldQuestions field,
       PlanService plans,
       FarmService farms,
       Access access) {
     this.questions = questions;
+    this.open = open;
     this.field = field;
     this.plans = plans;
     this.farms = farms;
@@ -52,10 +55,18 @@ class ChoiceController {
     return questions.ways(farmId, fieldId, plan);
   }
 
+  /** The first of the covers that fit, as a plan to begin with. */
+  @GetMapping("/fields/{fieldId}/start")
+  PlanInput start(
+      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestParam String purpose) {
+    access.see(farmId);
+    return questions.start(farmId, fieldId, purpose);
+  }
+
   @GetMapping("/open")
   ChoiceViews.OpenView open(@PathVariable UUID farmId) {
     access.see(farmId);
-    return questions.open(farmId);
+    return open.open(farmId);
   }
 
   /** A plan and what was counted of it. */

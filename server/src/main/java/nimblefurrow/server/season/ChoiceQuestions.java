@@ -1,10 +1,8 @@
 package nimblefurrow.server.season;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
@@ -17,16 +15,14 @@ import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
-import nimblefurrow.server.fields.FieldService;
-import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
-import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.seedstock.MixView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.MachineView;
@@ -34,7 +30,6 @@ import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What to seed, how, and which fields are open now. Callers have checked who asks. */
@@ -50,47 +45,55 @@ class ChoiceQuestions {
           List.of("annual_ryegrass", "crimson_clover"));
   private static final double MIX_SHARE = 0.6;
 
-  private static final int WEEK_DAYS = 6;
-
   private final FarmService farms;
-  private final FieldService fields;
   private final FieldCases cases;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final Outlooks outlooks;
   private final SpeciesService species;
   private final ShedService shed;
   private final SeedService seed;
+  private final FarmRules rules;
   private final CarryOver carryOver = CarryOver.shipped();
 
   ChoiceQuestions(
       FarmService farms,
-      FieldService fields,
       FieldCases cases,
-      PlanService plans,
       WeatherService weathers,
       Outlooks outlooks,
       SpeciesService species,
       ShedService shed,
-      SeedService seed) {
+      SeedService seed,
+      FarmRules rules) {
     this.farms = farms;
-    this.fields = fields;
     this.cases = cases;
-    this.plans = plans;
     this.weathers = weathers;
     this.outlooks = outlooks;
     this.species = species;
     this.shed = shed;
     this.seed = seed;
+    this.rules = rules;
   }
 
   /** Covers for a field and a reason, best first. */
   ChoiceViews.CoversView covers(UUID farmId, UUID fieldId, String purposeKey) {
+    Purpose purpose = Purpose.of(purposeKey);
+    Ranked ranked = ranked(farmId, fieldId, purpose);
+    return new ChoiceViews.CoversView(
+        purpose.key(),
+        purpose.label(),
+        purpose.measure(),
+        purpose.target(),
+        purpose.unit(),
+        ranked.all().stream().map(a -> view(a, purpose)).toList(),
+        ranked.whatWould().stream().map(ReasonView::of).toList(),
+        ranked.shedEmpty());
+  }
+
+  private Ranked ranked(UUID farmId, UUID fieldId, Purpose purpose) {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
     FarmWeather weather = weathers.of(farm);
     CropSeasons crop = outlooks.crop(c.crop(), weather);
-    Purpose purpose = Purpose.of(purposeKey);
     List<SeedingMethod> atHand = atHand(shed.machines(farmId));
     boolean empty = atHand.isEmpty();
     CoverAdvice.Field field =
@@ -105,19 +108,36 @@ class ChoiceQuestions {
             c.log().sprayed().stream()
                 .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
                 .toList(),
-            empty ? List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST) : atHand);
-    List<ChoiceViews.CoverChoice> covers =
-        new CoverAdvice(outlooks.forecaster(), carryOver)
-            .rank(field, purpose, candidates(farmId)).stream().map(a -> view(a, purpose)).toList();
-    return new ChoiceViews.CoversView(
-        purpose.key(),
-        purpose.label(),
-        purpose.measure(),
-        purpose.target(),
-        purpose.unit(),
-        covers,
-        empty);
+            empty ? List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST) : atHand,
+            rules.of(farmId));
+    CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);
+    List<CoverAdvice.Advice> ranked = advice.rank(field, purpose, candidates(farmId));
+    return new Ranked(ranked, advice.whatWould(field, purpose, ranked), empty);
   }
+
+  /**
+   * The first cover of the ranking, as a plan.
+   *
+   * @throws Refused when none fits, with what stands against the nearest
+   */
+  PlanInput start(UUID farmId, UUID fieldId, String purposeKey) {
+    Purpose purpose = Purpose.of(purposeKey);
+    CoverAdvice.Advice first = ranked(farmId, fieldId, purpose).all().get(0);
+    Reason against = first.excluded();
+    PlanInput plan = view(first, purpose).plan();
+    if (plan == null || against != null) {
+      // What stands against a cover names days and machines: the same in both unit systems.
+      String why = against == null ? "" : ": " + against.say(UnitSystem.METRIC);
+      throw new Refused(
+          "purpose",
+          "No cover fits this field now to %s; %s%s."
+              .formatted(purpose.label(), first.candidate().name(), why));
+    }
+    return plan;
+  }
+
+  /** All covers, best first, and what would reach the purpose where none does. */
+  private record Ranked(List<CoverAdvice.Advice> all, List<Reason> whatWould, boolean shedEmpty) {}
 
   private List<CoverAdvice.Candidate> candidates(UUID farmId) {
     List<CoverAdvice.Candidate> all = new ArrayList<>();
@@ -234,68 +254,5 @@ class ChoiceQuestions {
                 .mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3())
                 .sum();
     return machine.hours(machine.loads(areaHa, rate, density));
-  }
-
-  /** Which fields are open in the week from today on. */
-  ChoiceViews.OpenView open(UUID farmId) {
-    FarmView farm = farms.see(farmId);
-    FarmWeather weather = weathers.of(farm);
-    LocalDate from = farm.today();
-    LocalDate to = from.plusDays(WEEK_DAYS);
-    List<FieldView> all =
-        fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    FieldCases.Known known = cases.known(farm);
-    List<MachineView> machines = shed.machines(farmId);
-    List<ChoiceViews.OpenWay> ways = new ArrayList<>();
-    for (SeedingMethod method : SeedingMethod.values()) {
-      List<ChoiceViews.OpenField> open = new ArrayList<>();
-      for (FieldView f : all) {
-        FieldCase c = cases.of(farm, f, known);
-        PlanView plan = planned.get(f.piece());
-        ChoiceViews.OpenField found = openField(c, plan, weather, method, from, to);
-        if (found != null) {
-          open.add(found);
-        }
-      }
-      if (!open.isEmpty()) {
-        open.sort(java.util.Comparator.comparing(ChoiceViews.OpenField::closes));
-        ways.add(
-            new ChoiceViews.OpenWay(
-                method.key(),
-                method.label(),
-                machines.stream()
-                    .filter(m -> m.methods().contains(method.key()))
-                    .map(MachineView::name)
-                    .toList(),
-                open));
-      }
-    }
-    return new ChoiceViews.OpenView(from, to, ways);
-  }
-
-  private ChoiceViews.@Nullable OpenField openField(
-      FieldCase c,
-      @Nullable PlanView plan,
-      FarmWeather weather,
-      SeedingMethod method,
-      LocalDate from,
-      LocalDate to) {
-    List<Species> cover =
-        plan == null ? List.of(c.table().get("cereal_rye")) : c.species(plan.plan());
-    Window w = outlooks.window(weather, outlooks.crop(c.crop(), weather), cover, method, c.soil());
-    if (!w.possible() || w.opens().day().isAfter(to) || w.closes().day().isBefore(from)) {
-      return null;
-    }
-    return new ChoiceViews.OpenField(
-        c.field().id(),
-        c.field().name(),
-        c.field().areaHa(),
-        w.opens().day(),
-        w.closes().day(),
-        ReasonView.of(w.closes().reason()),
-        plan != null && plan.plan().method().equals(method.key()),
-        c.seeded() != null);
   }
 }

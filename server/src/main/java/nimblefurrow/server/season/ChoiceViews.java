@@ -12,7 +12,11 @@ import org.jspecify.annotations.Nullable;
 final class ChoiceViews {
   private ChoiceViews() {}
 
-  /** Covers for a field and a reason, best first. */
+  /**
+   * Covers for a field and a reason, best first.
+   *
+   * @param whatWould reach it where no cover does; empty where one does
+   */
   record CoversView(
       String purpose,
       String label,
@@ -20,6 +24,7 @@ final class ChoiceViews {
       double target,
       Unit unit,
       List<CoverChoice> covers,
+      List<ReasonView> whatWould,
       boolean shedEmpty) {}
 
   /**
@@ -67,8 +72,36 @@ final class ChoiceViews {
   /** What of a farm can be seeded in the week from {@code from} on, by way of seeding. */
   record OpenView(LocalDate from, LocalDate to, List<OpenWay> ways) {}
 
-  /** Fields one way can seed in that week. */
-  record OpenWay(String method, String label, List<String> machines, List<OpenField> fields) {}
+  /**
+   * Fields one way can seed in that week.
+   *
+   * @param race what is planned this way against the days its machine is there; null without a
+   *     machine, or where nothing is planned this way
+   */
+  record OpenWay(
+      String method,
+      String label,
+      List<String> machines,
+      List<OpenField> fields,
+      @Nullable Race race) {}
+
+  /**
+   * Work that is planned one way and open, against the days until the first and the last of it
+   * close.
+   *
+   * @param hours of its machine, by the acres and loads of each field
+   * @param daysNeeded at ten hours a day
+   * @param daysToFirst days the machine is there until the first field closes
+   * @param daysToLast the same until the last does
+   * @param late the first field that would be seeded after it closes, the soonest to close first
+   */
+  record Race(
+      int fields,
+      double hours,
+      double daysNeeded,
+      int daysToFirst,
+      int daysToLast,
+      @Nullable String late) {}
 
   /**
    * A field that is open.
@@ -76,6 +109,7 @@ final class ChoiceViews {
    * @param closes last useful day
    * @param closesReason what sets it
    * @param mine whether the field's plan is to be seeded this way
+   * @param fits covers that can be seeded so this week, where none is planned
    */
   record OpenField(
       UUID fieldId,
@@ -85,5 +119,6 @@ final class ChoiceViews {
       LocalDate closes,
       ReasonView closesReason,
       boolean mine,
-      boolean seeded) {}
+      boolean seeded,
+      List<String> fits) {}
 }

@@ -97,7 +97,7 @@ final class FieldAnswers {
    * @param leftMgPerHa left standing so that it regrows
    * @param troddenShare trodden down
    */
-  public record FeedView(double leftMgPerHa, double troddenShare, List<FeedDay> days) {}
+  public record FeedOnHandView(double leftMgPerHa, double troddenShare, List<FeedDay> days) {}
 
   /** What stands behind a purpose's odds. */
   public record WhyView(

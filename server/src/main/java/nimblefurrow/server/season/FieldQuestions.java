@@ -41,15 +41,15 @@ class FieldQuestions {
   private final FieldCases cases;
   private final WeatherService weathers;
   private final Outlooks outlooks;
-  private final MulchRule mulchRule;
+  private final FarmRules rules;
 
   FieldQuestions(
       FarmService farms,
       FieldCases cases,
       WeatherService weathers,
       Outlooks outlooks,
-      MulchRule mulchRule) {
-    this.mulchRule = mulchRule;
+      FarmRules rules) {
+    this.rules = rules;
     this.farms = farms;
     this.cases = cases;
     this.weathers = weathers;
@@ -129,8 +129,8 @@ class FieldQuestions {
         range(a.kill()),
         a.mulch().stream().map(FieldQuestions::range).toList(),
         a.living().stream().map(Spread::median).toList(),
-        forWeeds ? Purpose.SMOTHER_WEEDS.target() : mulchRule.holdsMgPerHa(farmId),
-        mulchRule.holdsMgPerHa(farmId),
+        forWeeds ? Purpose.SMOTHER_WEEDS.target() : rules.of(farmId).weedMulchMgPerHa(),
+        rules.of(farmId).weedMulchMgPerHa(),
         range(a.mulchAtPlanting()),
         range(a.livingAtPlanting()),
         range(a.waterTakenMm()),
@@ -143,12 +143,12 @@ class FieldQuestions {
   }
 
   /** Feed on hand from October on, and how long cattle would live on it. */
-  FieldAnswers.FeedView feed(UUID farmId, UUID fieldId, FieldAnswers.FeedQuestion q) {
+  FieldAnswers.FeedOnHandView feed(UUID farmId, UUID fieldId, FieldAnswers.FeedQuestion q) {
     Need.positive("head", "The number of head", q.head());
     Need.positive("rationKg", "What each eats a day", q.rationKg());
     Asked a = asked(farmId, fieldId, q.plan());
     double area = cases.of(a.farm(), fieldId).field().areaHa();
-    return new FieldAnswers.FeedView(
+    return new FieldAnswers.FeedOnHandView(
         FeedOnHand.LEFT_MG_PER_HA,
         FeedOnHand.TRODDEN,
         FeedOnHand.of(outlooks.forecaster(), a.plan(), a.crop()).stream()

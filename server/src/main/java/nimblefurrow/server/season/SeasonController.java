@@ -181,7 +181,7 @@ class SeasonController {
   }
 
   @PostMapping("/farms/{farmId}/fields/{fieldId}/feed")
-  FieldAnswers.FeedView feed(
+  FieldAnswers.FeedOnHandView feed(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
       @RequestBody FieldAnswers.FeedQuestion question) {
@@ -197,12 +197,6 @@ class SeasonController {
       @RequestBody PlanInput plan) {
     checkPlan(farmId, plan);
     return questions.why(farmId, fieldId, plan, purpose);
-  }
-
-  @GetMapping("/farms/{farmId}/fields/{fieldId}/start")
-  PlanInput start(
-      @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestParam String purpose) {
-    return seasons.start(farmId, fieldId, purpose);
   }
 
   @PostMapping("/farms/{farmId}/plans")

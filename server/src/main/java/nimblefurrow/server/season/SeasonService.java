@@ -17,12 +17,10 @@ import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanDifference;
 import nimblefurrow.core.outlook.PlanWarnings;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.outlook.Starter;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
-import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
@@ -174,36 +172,6 @@ public class SeasonService {
 
   /** A moved furrow and what the move changes. */
   public record Moved(SeasonView.Furrow furrow, List<ReasonView> changes) {}
-
-  /** A simple plan to begin with. */
-  public PlanInput start(UUID farmId, UUID fieldId, String purposeKey) {
-    FarmView farm = farms.see(farmId);
-    FieldCase c = cases.of(farm, fieldId);
-    FarmWeather weather = weathers.of(farm);
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
-    Purpose purpose = Purpose.of(purposeKey);
-    Starter.Start start =
-        new Starter(c.table())
-            .plan(
-                purpose,
-                new WindowFinder(weather.climate(), crop),
-                c.soil(),
-                c.next(),
-                c.field().organic(),
-                farm.today());
-    List<PlanInput.Component> components = new ArrayList<>();
-    for (int i = 0; i < start.species().size(); i++) {
-      components.add(new PlanInput.Component(start.species().get(i), start.rates().get(i)));
-    }
-    return new PlanInput(
-        "proposed",
-        List.of(purpose.key()),
-        components,
-        start.method().key(),
-        start.seedOn(),
-        start.ending().key(),
-        start.endOn());
-  }
 
   private List<ReasonView> changes(
       FarmView farm, FieldCase c, @Nullable PlanView stored, PlanInput proposed) {

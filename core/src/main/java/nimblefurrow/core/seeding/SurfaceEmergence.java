@@ -1,0 +1,75 @@
+package nimblefurrow.core.seeding;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.season.CropColumns;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonPlan;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.units.Spread;
+
+/** How much of what is spread on open ground and left there comes up by May, after the model. */
+final class SurfaceEmergence {
+  /** Under this share of the live seed, in the middle year, spreading is too late. */
+  static final double LEAST = 0.2;
+
+  private final CropSeasons crop;
+  private final CoverComponent seed;
+  private final SeedingMethod method;
+  private final Soil soil;
+
+  SurfaceEmergence(CropSeasons crop, Species species, SeedingMethod method, Soil soil) {
+    this.crop = crop;
+    this.seed = CoverComponent.of(species, species.seed().surface().typical());
+    this.method = method;
+    this.soil = soil;
+  }
+
+  /**
+   * The last day from {@code first} to the end of the year that is not too late; the day before it
+   * when even that is.
+   */
+  LocalDate lastDay(LocalDate first) {
+    LocalDate low = first.minusDays(1);
+    LocalDate high = LocalDate.of(crop.skies().seasonYear(), Month.DECEMBER, 31);
+    while (low.isBefore(high)) {
+      LocalDate middle = low.plusDays((high.toEpochDay() - low.toEpochDay() + 1) / 2);
+      if (up(middle).median() >= LEAST) {
+        low = middle;
+      } else {
+        high = middle.minusDays(1);
+      }
+    }
+    return low;
+  }
+
+  /** Share of the live seed that is up by 1 May when it is spread on a day. */
+  Spread up(LocalDate day) {
+    double[] up = new double[crop.years().size()];
+    for (int y = 0; y < up.length; y++) {
+      CropColumns grown = crop.years().get(y);
+      SeasonPlan plan =
+          new SeasonPlan(
+              soil,
+              FieldStart.USUAL,
+              crop.crop(),
+              List.of(seed),
+              method.placement(),
+              day,
+              List.of(),
+              LocalDate.of(crop.skies().seasonYear() + 1, Month.MAY, 1));
+      up[y] =
+          crop.model()
+              .run(crop.skies().skies().get(y), grown, plan, SeasonColumns.Detail.ODDS)
+              .components()
+              .get(0)
+              .emergedFraction();
+    }
+    return Spread.of(up);
+  }
+}
