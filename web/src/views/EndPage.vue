@@ -54,8 +54,12 @@ function take(found: Schemas['EndingPage']) {
 onMounted(load)
 
 const chosen = computed(() => page.value?.chosen[0])
+/** The way and day the sheets are made for: what was chosen, or what the plan says. */
+const way = computed(() => chosen.value?.way ?? page.value?.plannedWay)
+const endOn = computed(() => chosen.value?.endOn ?? page.value?.plannedEndOn)
+const GREEN = ['rollPlant', 'rollSpray', 'plantGreenSpray', 'plantGreenRoll', 'sprayStanding']
 const coverMgPerHa = computed(() => {
-  const row = page.value?.rows.find((r) => r.way === chosen.value?.way) ?? page.value?.rows[0]
+  const row = page.value?.rows.find((r) => r.way === way.value) ?? page.value?.rows[0]
   return row?.outcome ? row.outcome.mulch.middle + row.outcome.living.middle : 0
 })
 function purposeChanged() {
@@ -162,13 +166,14 @@ const SHEETS = [
         <v-btn v-for="[key, label] in SHEETS" :key="key" :value="key">{{ label }} sheet</v-btn>
       </v-btn-toggle>
       <div class="grid">
-        <RollerSheet v-if="sheet === 'roller'" :page="page" :end-on="chosen?.endOn" />
-        <SpraySheet
-          v-if="sheet === 'spray'"
+        <RollerSheet v-if="sheet === 'roller'" :page="page" :end-on="endOn" />
+        <SpraySheet v-if="sheet === 'spray'" :page="page" :end-on="endOn ?? page.today" />
+        <PlanterSheet
+          v-if="sheet === 'planter'"
           :page="page"
-          :end-on="chosen?.endOn ?? page.rows[0]?.endOn ?? page.today"
+          :cover-mg-per-ha="coverMgPerHa"
+          :green-at-planting="GREEN.includes(way ?? '')"
         />
-        <PlanterSheet v-if="sheet === 'planter'" :page="page" :cover-mg-per-ha="coverMgPerHa" />
         <WatchList :field-id="page.fieldId" :stamp="chosen?.id ?? ''" />
       </div>
     </template>

@@ -52,7 +52,7 @@ async function draw() {
         params: {
           path: path(),
           query: {
-            swathM: chosen.value.machine.widthM,
+            swathM: chosen.value.swathM,
             headlands: headlands.value,
             bearingDeg: bearing.value,
           },
@@ -65,12 +65,20 @@ async function draw() {
 }
 function file(format: string) {
   const q = new URLSearchParams({
-    swathM: String(chosen.value?.machine.widthM ?? 0),
+    swathM: String(chosen.value?.swathM ?? 0),
     headlands: String(headlands.value),
   })
   if (bearing.value !== undefined) q.set('bearingDeg', String(bearing.value))
   return `/api/farms/${path().farmId}/fields/${path().fieldId}/lines.${format}?${q}`
 }
+const seedKey = computed(() =>
+  (job.value?.plan?.components ?? [])
+    .map((c) => c.species)
+    .sort()
+    .join('+'),
+)
+/** What is seeded whole needs no sheet; what is left of a field does. */
+const over = computed(() => !!job.value && job.value.doneHa >= job.value.areaHa * 0.995)
 const print = () => window.print()
 /** Seed that is flown or spread on top has no depth to be set. */
 const buried = computed(
@@ -94,7 +102,9 @@ const buried = computed(
             ><template v-if="job.organic"> · organic</template>
           </p>
         </div>
-        <v-btn v-if="job.plan" variant="outlined" class="no-print" @click="print">Print</v-btn>
+        <v-btn v-if="job.plan && !over" variant="outlined" class="no-print" @click="print"
+          >Print</v-btn
+        >
       </header>
       <p v-if="!job.plan" class="card">
         This field has no plan yet.
@@ -102,7 +112,20 @@ const buried = computed(
           >Say why it is covered, and with what.</router-link
         >
       </p>
+      <template v-else-if="over">
+        <p class="card mb-3">
+          All of it is seeded: nothing is left to put in a box.
+          <router-link :to="`/fields/${job.fieldId}/walk`" class="no-print"
+            >Count what came up</router-link
+          >
+        </p>
+        <WentOut :job="job" />
+      </template>
       <div v-else class="grid">
+        <p v-if="job.doneHa > 0" class="card part">
+          {{ session.amount(job.doneHa, 'HA', 1) }} of {{ session.amount(job.areaHa, 'HA', 1) }} are
+          seeded; {{ session.amount(job.areaHa - job.doneHa, 'HA', 1) }} are left to do.
+        </p>
         <div class="side">
           <section class="card">
             <h2>What goes in the box</h2>
@@ -201,8 +224,18 @@ const buried = computed(
                     >; the chart gives {{ Math.round(m.chartCorrection * 100) }} %</template
                   >
                 </span>
-                <router-link v-else :to="`/shed/${m.machine.id}`" class="block small no-print"
+                <router-link
+                  v-else
+                  :to="{ path: `/shed/${m.machine.id}`, query: { seed: seedKey } }"
+                  class="block small no-print"
                   >never set for this seed: set it first</router-link
+                >
+                <span v-if="m.settingNote" class="block small rust">{{
+                  sentence(session.reason(m.settingNote)) + '.'
+                }}</span>
+                <span v-if="m.swathProven" class="block small memory"
+                  >even to {{ session.amount(m.swathM, 'M') }} by its pattern test: lines, loads and
+                  hours use that</span
                 >
               </span>
             </label>
@@ -271,6 +304,9 @@ const buried = computed(
   display: flex;
   flex-direction: column;
   gap: 16px;
+}
+.part {
+  grid-column: 1 / -1;
 }
 .block {
   display: block;

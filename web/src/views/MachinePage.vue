@@ -26,7 +26,7 @@ const machine = ref<Schemas['MachineView'] | null>(null)
 const notes = ref<Schemas['CalibrationView'][]>([])
 const editing = ref<Schemas['MachineView'] | null>(null)
 const tab = ref('catch')
-const species = ref('cereal_rye')
+const species = ref(String(route.query.seed ?? 'cereal_rye'))
 const gear = ref('')
 const trouble = ref('')
 const path = () => ({ farmId: session.farm?.id ?? '' })
@@ -111,7 +111,22 @@ const TABS = [
   ['loads', 'Loads'],
   ['price', 'Price for hire'],
 ] as const
-const speciesName = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
+/** A mix is kept under all of its species: it flows as none of them alone. */
+const speciesName = (key: string) =>
+  key
+    .split('+')
+    .map((id) => session.choices?.species.find((s) => s.id === id)?.name ?? id)
+    .join(' + ')
+const oneSpecies = computed(() => species.value.split('+')[0] ?? species.value)
+const seeds = computed(() =>
+  [
+    ...new Set([
+      species.value,
+      ...notes.value.map((n) => n.species).filter((s) => s.includes('+')),
+      ...(session.choices?.species ?? []).map((s) => s.id),
+    ]),
+  ].map((key) => ({ title: speciesName(key), value: key })),
+)
 const BENCH: Record<string, string> = {
   catch: 'catch test',
   timed: 'timed catch',
@@ -144,7 +159,7 @@ const BENCH: Record<string, string> = {
       <div class="row mb-3">
         <v-autocomplete
           v-model="species"
-          :items="(session.choices?.species ?? []).map((s) => ({ title: s.name, value: s.id }))"
+          :items="seeds"
           label="Seed in the box"
           style="max-width: 240px"
         />
@@ -168,9 +183,9 @@ const BENCH: Record<string, string> = {
         <TriesBench v-if="tab === 'tries'" :known="tries" @keep="keep" />
         <RunningBench v-if="tab === 'running'" :tries="tries" @keep="keep" />
         <PatternBench v-if="tab === 'pattern'" :machine="machine" @keep="keep" />
-        <DepthBench v-if="tab === 'depth'" :species="species" @keep="keep" />
-        <RowsBench v-if="tab === 'rows'" :species="species" :tries="tries" />
-        <LoadBench v-if="tab === 'loads'" :machine="machine" :species="species" />
+        <DepthBench v-if="tab === 'depth'" :species="oneSpecies" @keep="keep" />
+        <RowsBench v-if="tab === 'rows'" :species="oneSpecies" :tries="tries" />
+        <LoadBench v-if="tab === 'loads'" :machine="machine" :species="oneSpecies" />
         <PriceBench v-if="tab === 'price'" :machine="machine" />
         <section class="card">
           <h2>What was found before</h2>

@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '../api/client'
 import { useSession } from '../session'
+import { sayDay } from '../words/days'
 import FloweringWalk from './walk/FloweringWalk.vue'
 import CropWalk from './walk/CropWalk.vue'
 import KillWalk from './walk/KillWalk.vue'
@@ -28,6 +29,12 @@ const COUNTS = [
 ] as const
 const wanted = computed(
   () => session.choices?.purposes.find((p) => p.key === 'smotherWeeds')?.target ?? 8,
+)
+
+const cropIsIn = computed(() =>
+  ['LOGGED', 'LIKELY'].includes(
+    field.value?.furrow.deeds.find((d) => d.deed === 'planted')?.state ?? '',
+  ),
 )
 
 onMounted(async () => {
@@ -67,7 +74,16 @@ onMounted(async () => {
         <MulchWalk v-if="what === 'mulch'" :field-id="fieldId" :wanted-mg-per-ha="wanted" />
         <KillWalk v-if="what === 'kill'" :field-id="fieldId" />
         <WeedWalk v-if="what === 'weeds'" :field-id="fieldId" />
-        <CropWalk v-if="what === 'crop'" :field-id="fieldId" :crop="field.furrow.nextCrop" />
+        <p v-if="what === 'crop' && !cropIsIn" class="card">
+          The {{ field.furrow.nextCrop.toLowerCase() }} is not in the ground yet. Its stand is
+          counted two to three weeks after planting, meant for
+          {{ sayDay(field.furrow.nextPlantOn) }}.
+        </p>
+        <CropWalk
+          v-if="what === 'crop' && cropIsIn"
+          :field-id="fieldId"
+          :crop="field.furrow.nextCrop"
+        />
       </template>
     </template>
   </div>

@@ -79,6 +79,8 @@ const drawn = computed(() => {
 function keep() {
   emit('keep', {
     bench: 'pattern',
+    // The job's lines, loads and hours take this swath for the machine's own from now on.
+    setting: good.value || undefined,
     words: `even to ${session.amount(good.value ?? 0, 'M')}${back.value ? ', back and forth' : ', one way'}; skew ${Math.round((answer.value?.skew ?? 0) * 100)} %`,
   })
 }

@@ -9,12 +9,16 @@ import { sentence } from '../../words/reasons'
 import { newId } from '../../words/ids'
 
 /** Where to begin with the planter, and what the digs found. */
-const props = defineProps<{ page: Schemas['EndingPage']; coverMgPerHa: number }>()
+const props = defineProps<{
+  page: Schemas['EndingPage']
+  coverMgPerHa: number
+  greenAtPlanting: boolean
+}>()
 const session = useSession()
 const machine = ref<Schemas['MachineView']>()
 const frameKg = ref<number>()
 const rows = ref<number>()
-const green = ref(true)
+const green = ref(props.greenAtPlanting)
 const wet = ref(false)
 const digs = ref<Schemas['DigView'][]>([])
 const form = ref({
@@ -96,6 +100,10 @@ async function dig() {
       <v-checkbox v-model="green" label="Green or freshly rolled" density="compact" />
       <v-checkbox v-model="wet" label="Ground near its limit" density="compact" />
     </div>
+    <p class="muted small">
+      For {{ session.amount(coverMgPerHa, 'MG_PER_HA') }} of cover on the ground at planting, as the
+      planned ending leaves it in the middle year.
+    </p>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <ul v-if="answer" class="advice">
       <li v-for="(a, i) in answer.advice" :key="i">{{ sentence(session.reason(a)) }}.</li>

@@ -49,6 +49,7 @@ class EveryDoorTest {
           "stand",
           "ways",
           "why",
+          "feed",
           "hours",
           "sheet",
           "tank",

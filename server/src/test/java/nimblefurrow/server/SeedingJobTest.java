@@ -127,6 +127,114 @@ class SeedingJobTest {
     assertThat(lot(owner, farm, "O-26-2").get("usedKg").asDouble()).isZero();
   }
 
+  /** Ten of its hectares at half the rate: the season counts what went out, the rest stays due. */
+  @Test
+  void whatWentOutMovesTheSeasonAndWhatIsLeftStaysDue() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = field(owner, farm, "Ridge Road");
+    JsonNode job = owner.get(field + "/job").ok().json();
+    double area = job.get("areaHa").asDouble();
+    double rate = job.get("rateKgPerHa").asDouble();
+    JsonNode before = owner.get(field + "/season").ok().json();
+    double plants = before.at("/species/0/plantsMiddle").asDouble();
+    double needed = needed(owner, farm, "Ridge Road");
+    String entry = field + "/seedings/" + UUID.randomUUID();
+    Map<String, Object> seeding = new HashMap<>();
+    seeding.put("doneOn", "2026-09-12");
+    seeding.put("areaHa", area * 0.4);
+    seeding.put("targetKgPerHa", rate);
+    seeding.put("seedKg", area * 0.4 * rate / 2);
+    seeding.put("words", "");
+    seeding.put("lots", List.of());
+    owner.put(entry, seeding).ok();
+    JsonNode after = owner.get(field + "/season").ok().json();
+    assertThat(after.at("/species/0/plantsMiddle").asDouble())
+        .as("half the seed, about half the plants, at another day")
+        .isLessThan(0.75 * plants);
+    assertThat(after.at("/furrow/next/reason/text").asString()).contains("the rest can be until");
+    assertThat(needed(owner, farm, "Ridge Road"))
+        .isCloseTo(needed - area * 0.4 * rate * 1.05, within(1.0));
+  }
+
+  private static double needed(Api owner, String farm, String field) throws Exception {
+    double kg = 0;
+    for (JsonNode n : owner.get(farm + "/seed/needs").ok().json()) {
+      if (n.get("fields").toString().contains(field)) {
+        kg += n.get("needKg").asDouble();
+      }
+    }
+    return kg;
+  }
+
+  @Test
+  void aMixIsSetByItsOwnTryAndASettingOutsideTheTriesSaysByHowFar() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.farm();
+    String field = mixed(owner, farm);
+    JsonNode job = owner.get(field + "/job").ok().json();
+    int at = 0;
+    String machine = job.at("/machines/0/machine/id").asString();
+    String alone = job.at("/plan/components/0/species").asString();
+    note(owner, farm, machine, alone, 30, 50, "tries");
+    JsonNode told = owner.get(field + "/job").ok().json().at("/machines/0");
+    assertThat(told.has("settingForTarget")).isFalse();
+    assertThat(told.at("/settingNote/text").asString()).startsWith("a mix needs its own try");
+    List<String> species = new ArrayList<>();
+    job.at("/plan/components").forEach(c -> species.add(c.get("species").asString()));
+    String key = species.stream().sorted().collect(java.util.stream.Collectors.joining("+"));
+    double rate = job.get("rateKgPerHa").asDouble();
+    note(owner, farm, machine, key, 20, rate / 4, "tries");
+    note(owner, farm, machine, key, 40, rate / 2, "tries");
+    note(owner, farm, machine, "", 7, 0, "pattern");
+    JsonNode first = null;
+    for (JsonNode m : owner.get(field + "/job").ok().json().get("machines")) {
+      first = m.at("/machine/id").asString().equals(machine) ? m : first;
+    }
+    assertThat(first.get("settingForTarget").asDouble()).isCloseTo(80, within(1e-6));
+    assertThat(first.at("/settingNote/text").asString()).contains("a guess until it is tried");
+    assertThat(first.at("/settingNote/figures/off/words").asString()).isEqualTo("40");
+    assertThat(first.get("swathM").asDouble()).isEqualTo(7);
+    assertThat(first.get("swathProven").asBoolean()).isTrue();
+    assertThat(first.get("hours").asDouble())
+        .as("a swath that was measured sets the hours")
+        .isNotEqualTo(job.get("machines").get(at).get("hours").asDouble());
+  }
+
+  private static String mixed(Api owner, String farm) throws Exception {
+    for (JsonNode f : owner.get(farm + "/season").ok().json().get("furrows")) {
+      boolean mix = f.at("/plan/plan/components").size() > 1 && !f.has("seededOn");
+      String field = farm + "/fields/" + f.get("fieldId").asString();
+      if (mix && owner.get(field + "/job").ok().json().get("machines").size() > 0) {
+        return field;
+      }
+    }
+    throw new AssertionError("no field with a mix");
+  }
+
+  private static void note(
+      Api owner,
+      String farm,
+      String machine,
+      String seed,
+      double setting,
+      double rate,
+      String bench)
+      throws Exception {
+    UUID id = UUID.randomUUID();
+    Map<String, Object> note = new HashMap<>();
+    note.put("id", id);
+    note.put("machineId", machine);
+    note.put("species", seed);
+    note.put("gear", "");
+    note.put("bench", bench);
+    note.put("setting", setting);
+    note.put("rateKgPerHa", rate);
+    note.put("words", "");
+    note.put("doneOn", "2026-09-12");
+    owner.put(farm + "/calibrations/" + id, note).ok();
+  }
+
   private static JsonNode lot(Api owner, String farm, String no) throws Exception {
     for (JsonNode lot : owner.get(farm + "/seed/lots").ok().json()) {
       if (lot.get("lotNo").asString().equals(no)) {

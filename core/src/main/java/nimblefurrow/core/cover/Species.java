@@ -43,6 +43,28 @@ public record Species(
     Advice advice,
     double seedUsdPerKg) {
 
+  /** The same species at another price of its seed. */
+  Species pricedAt(double usdPerKg) {
+    return new Species(
+        id,
+        name,
+        botanical,
+        family,
+        perennial,
+        seed,
+        germination,
+        winter,
+        growth,
+        clock,
+        carbonToNitrogen,
+        rollerKill,
+        rollerKillName,
+        sprayKind,
+        dates,
+        advice,
+        usdPerKg);
+  }
+
   /**
    * Seed facts; rates in kg/ha of bulk seed.
    *

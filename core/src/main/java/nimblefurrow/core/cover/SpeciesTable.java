@@ -58,6 +58,13 @@ public final class SpeciesTable {
     return new SpeciesTable(all);
   }
 
+  /** This table with prices of seed as a farm pays them, US dollars per kg by id. */
+  public SpeciesTable priced(Map<String, Double> usdPerKg) {
+    Map<String, Species> all = new LinkedHashMap<>();
+    byId.forEach((id, s) -> all.put(id, s.pricedAt(usdPerKg.getOrDefault(id, s.seedUsdPerKg()))));
+    return new SpeciesTable(all);
+  }
+
   /** All species in table order. */
   public List<Species> all() {
     return List.copyOf(byId.values());

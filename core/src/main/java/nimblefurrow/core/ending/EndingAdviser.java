@@ -21,6 +21,13 @@ import nimblefurrow.core.units.Unit;
  */
 public final class EndingAdviser {
   private static final double DEAD_SHARE = 0.1;
+
+  /** Chopped cover rots about half as fast again as cover that lies whole. Working value. */
+  private static final double MOWN_LEFT_AFTER_A_MONTH = 0.6;
+
+  /** Water lost from stirred ground, mm a pass. Working value. */
+  private static final double TILLAGE_DRIES_MM = 12;
+
   private static final double TALL_ENOUGH_MG = 2;
   private static final double THICK_MG = 3;
   private static final double MILK = 1.16;
@@ -294,7 +301,13 @@ public final class EndingAdviser {
                     Reason.of("{species}: {notes}")
                         .with("species", s.name())
                         .with("notes", s.advice().notes())));
+    if (hasGrass()) {
+      c.warn(
+          Reason.of(
+              "lush grass in spring can bring grass tetany: magnesium for cows in milk, and hay first"));
+    }
     c.warn(Reason.of("every product used since seeding has a grazing interval on its label"));
+    c.warn(Reason.of("what grew from treated seed is grazed only as the seed's label allows"));
     c.warn(Reason.of("the cover regrows: end it one of the other ways after"));
   }
 
@@ -325,6 +338,11 @@ public final class EndingAdviser {
     c.range(next.plantOn().minusDays(7), next.plantOn());
     c.ready(runs.size());
     c.care(Reason.of("last resort: what is cut before it heads grows again, mulch rots fast"));
+    double cover = coverAt(c.middle()).median();
+    c.because(
+        Reason.of("of {cover} cut about {left} still lies four weeks on: chopped, it rots faster")
+            .with("cover", cover, Unit.MG_PER_HA)
+            .with("left", MOWN_LEFT_AFTER_A_MONTH * cover, Unit.MG_PER_HA));
   }
 
   private void till(Case c) {
@@ -333,6 +351,12 @@ public final class EndingAdviser {
     c.care(
         Reason.of("kills in one or two passes and costs the {cover} of cover on top")
             .with("cover", coverAt(c.middle()).median(), Unit.MG_PER_HA));
+    c.because(
+        Reason.of("each pass dries the ground by about {water}, and no mulch keeps the rest in")
+            .with("water", TILLAGE_DRIES_MM, Unit.MM));
+    if (hasGrass() && next.kind() == NextCrop.Kind.CORN) {
+      c.because(Reason.of("turned under, grass ties up nitrogen under the corn all the same"));
+    }
   }
 
   private void rowZone(Case c) {

@@ -69,6 +69,17 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
               : "winter ended it by {day}";
       return new NextStep(Kind.ENDED, ended.day(), Reason.of(text).with("day", ended.day()));
     }
+    if (seeded.done() && seeded.open()) {
+      LocalDate closes = window.closes().day();
+      boolean soon = ChronoUnit.DAYS.between(today, closes) <= SOON_DAYS;
+      return new NextStep(
+          soon ? Kind.CLOSING : Kind.SEED_NOW,
+          closes,
+          Reason.of("{done} of it was seeded on {day}: the rest can be until {closes}")
+              .with("done", seeded.share(), Unit.SHARE)
+              .with("day", seeded.day())
+              .with("closes", closes));
+    }
     return seeded.done()
         ? growing(today, seeded.day(), ending, ended)
         : toSeed(today, window, seeded, accepted);

@@ -67,14 +67,15 @@ public final class MixCheck {
     }
     for (SeedMix.Seed s : mix.seeds()) {
       double cap = s.species().seed().mixCapKgPerHa();
-      if (s.rateKgPerHa() > cap * 1.0001) {
+      double most = cap * s.rateKgPerHa() / s.usualRateKgPerHa();
+      if (s.rateKgPerHa() > most * 1.0001) {
         add(
             MixWarning.Code.OVER_CAP,
             Reason.of("{species} at {rate} takes over a mix; {cap} is plenty")
                 .with("species", s.species().name())
                 .with("rate", s.rateKgPerHa(), Unit.KG_PER_HA)
-                .with("cap", cap, Unit.KG_PER_HA),
-            new MixWarning.Fix("Lower it to its cap", changed(o -> o.equals(s) ? o.at(cap) : o)));
+                .with("cap", most, Unit.KG_PER_HA),
+            new MixWarning.Fix("Lower it to its cap", changed(o -> o.equals(s) ? o.at(most) : o)));
       }
     }
   }

@@ -2,6 +2,7 @@ package nimblefurrow.core.seed;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.units.Need;
@@ -40,6 +41,14 @@ public record SeedMix(List<Seed> seeds) {
     /** The same seed at another rate. */
     public Seed at(double otherRateKgPerHa) {
       return new Seed(species, otherRateKgPerHa, germination, purity, pricePerKg);
+    }
+
+    /** The rate of usual seed that holds as many live seeds, kg/ha. */
+    public double usualRateKgPerHa() {
+      return rateKgPerHa
+          * purity
+          * germination
+          / (CoverComponent.USUAL_PURITY * CoverComponent.USUAL_GERMINATION);
     }
 
     private double liveSeedsPerKg() {
@@ -116,12 +125,12 @@ public record SeedMix(List<Seed> seeds) {
   }
 
   /**
-   * How full the field is: the sum of each rate over the rate the species would have alone. Usual
-   * is 1.0 to 1.3; under 0.7 is thin, over 1.6 wasteful.
+   * How full the field is: the sum of each rate over the rate the species would have alone, counted
+   * in live seed. Usual is 1.0 to 1.3; under 0.7 is thin, over 1.6 wasteful.
    */
   public double intensity(Placement placement) {
     return seeds.stream()
-        .mapToDouble(s -> s.rateKgPerHa() / fullRateKgPerHa(s.species(), placement))
+        .mapToDouble(s -> s.usualRateKgPerHa() / fullRateKgPerHa(s.species(), placement))
         .sum();
   }
 

@@ -40,6 +40,11 @@ public record DeedStanding(
     return state == State.AHEAD || state == State.OVERDUE;
   }
 
+  /** Whether some of it is still to be done: all of it, or what a logged part left. */
+  public boolean open() {
+    return due() || state == State.LOGGED && share < 1;
+  }
+
   /** Whether somebody should say what became of it. */
   public boolean unknown() {
     return state == State.LIKELY || state == State.OVERDUE || state == State.TOO_LATE;

@@ -24,6 +24,9 @@ public record FieldStanding(
   /** A day later it may only not be written down yet. */
   private static final int GRACE_DAYS = 1;
 
+  /** Headlands and corners are seldom measured: so much of a field is all of it. */
+  private static final double WHOLE = 0.95;
+
   /** What was said not to be done is asked after again so many days later. */
   public static final int ASKED_AGAIN_DAYS = 3;
 
@@ -49,6 +52,7 @@ public record FieldStanding(
    * @param logged days written down
    * @param kept days of a kept plan of the work, which outrank those of the field's own plan
    * @param said of deeds that are not done
+   * @param seededShare of the field that the seedings written down cover
    */
   public record Known(
       LocalDate today,
@@ -57,7 +61,8 @@ public record FieldStanding(
       @Nullable LocalDate plantOn,
       Map<Deed, LocalDate> logged,
       Map<Deed, LocalDate> kept,
-      Map<Deed, Said> said) {
+      Map<Deed, Said> said,
+      double seededShare) {
     public Known {
       logged = Map.copyOf(logged);
       kept = Map.copyOf(kept);
@@ -119,7 +124,10 @@ public record FieldStanding(
     LocalDate logged = k.logged().get(Deed.SEEDING);
     if (logged != null) {
       LocalDate meant = c == null ? logged : c.seedOn();
-      return new DeedStanding(Deed.SEEDING, State.LOGGED, logged, meant, 1);
+      boolean rest =
+          c != null && k.seededShare() < WHOLE && !k.today().isAfter(c.window().closes().day());
+      return new DeedStanding(
+          Deed.SEEDING, State.LOGGED, logged, meant, rest ? k.seededShare() : 1);
     }
     if (c == null) {
       return new DeedStanding(Deed.SEEDING, State.NONE, k.today(), k.today(), 0);

@@ -12,6 +12,8 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A spray held against its labels: hand-worked amounts, and each limit said when it breaks. */
 class SprayJobTest {
@@ -166,9 +168,17 @@ class SprayJobTest {
   void aLightPlanterInAThickMatIsToldSo() {
     PlanterSetup light = PlanterSetup.of(2400, 16, 6, true, false);
     assertThat(light.kgPerRow()).isEqualTo(150);
-    assertThat(light.advice().get(0).say(UnitSystem.METRIC)).contains("is light: about 180 kg");
+    assertThat(light.advice().get(0).say(UnitSystem.METRIC)).contains("is light: about 188 kg");
     assertThat(PlanterSetup.of(4800, 16, 6, true, false).advice().get(0).say(UnitSystem.METRIC))
         .doesNotContain("light");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0, 105", "0.76, 114.5", "2, 130", "8, 215", "12, 245", "20, 245"})
+  void whatCutsTheMatRisesWithIt(double coverMgPerHa, double kg) {
+    String first =
+        PlanterSetup.of(1000, 16, coverMgPerHa, true, false).advice().get(0).say(UnitSystem.METRIC);
+    assertThat(first).contains("about %.0f kg cuts".formatted(kg));
   }
 
   @Test

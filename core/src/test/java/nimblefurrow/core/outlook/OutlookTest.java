@@ -207,6 +207,13 @@ class OutlookTest {
             window.method(), window.opens().day(), window, EndingWay.SPRAY_EARLY, end);
     return FieldStanding.of(
         new FieldStanding.Known(
-            today, BEANS.day(BEANS.harvest().median()), cover, null, logged, Map.of(), Map.of()));
+            today,
+            BEANS.day(BEANS.harvest().median()),
+            cover,
+            null,
+            logged,
+            Map.of(),
+            Map.of(),
+            1));
   }
 }

@@ -115,7 +115,7 @@ class SeedMixTest {
     assertThat(cap.reason().say(UnitSystem.METRIC)).contains("Cereal rye at 90 kg/ha takes over");
     SeedMix mended = cap.fix().mix();
     assertThat(mended.seeds().get(0).rateKgPerHa())
-        .isEqualTo(Farm.species("cereal_rye").seed().mixCapKgPerHa());
+        .isCloseTo(Farm.species("cereal_rye").seed().mixCapKgPerHa(), within(1e-9));
     assertThat(mended.seeds().get(1)).isEqualTo(heavy.seeds().get(1));
     MixWarning wasteful =
         said.stream().filter(w -> w.code() == MixWarning.Code.WASTEFUL).findFirst().orElseThrow();
@@ -143,5 +143,27 @@ class SeedMixTest {
                 seed("balansa_clover", 3)))
         .contains(MixWarning.Code.DEPTHS_APART);
     assertThat(codes(Placement.DRILL, MixCheck.Ending.WINTER, seed("oats", 70))).isEmpty();
+  }
+
+  /** Half-dead seed at twice the rate is no more of a stand, and no more over its cap. */
+  @Test
+  void capsAndFullnessCountLiveSeed() {
+    SeedMix usual =
+        new SeedMix(
+            List.of(
+                new SeedMix.Seed(Farm.species("cereal_rye"), 38, 0.90, 0.98, 1),
+                new SeedMix.Seed(Farm.species("hairy_vetch"), 10, 0.90, 0.98, 1)));
+    SeedMix half =
+        new SeedMix(
+            List.of(
+                new SeedMix.Seed(Farm.species("cereal_rye"), 76, 0.45, 0.98, 1),
+                new SeedMix.Seed(Farm.species("hairy_vetch"), 10, 0.90, 0.98, 1)));
+    assertThat(half.intensity(Placement.DRILL))
+        .isCloseTo(usual.intensity(Placement.DRILL), within(1e-9));
+    assertThat(MixCheck.of(half, Placement.DRILL, MixCheck.Ending.OTHER))
+        .noneMatch(w -> w.code() == MixWarning.Code.OVER_CAP);
+    SeedMix over = new SeedMix(List.of(half.seeds().get(0).at(84), half.seeds().get(1)));
+    assertThat(MixCheck.of(over, Placement.DRILL, MixCheck.Ending.OTHER))
+        .anyMatch(w -> w.code() == MixWarning.Code.OVER_CAP);
   }
 }

@@ -46,7 +46,7 @@ class FieldStandingTest {
       Map<Deed, LocalDate> kept,
       Map<Deed, Said> said) {
     return FieldStanding.of(
-        new Known(today, HARVEST, cover(EndingWay.SPRAY_EARLY), PLANT, logged, kept, said));
+        new Known(today, HARVEST, cover(EndingWay.SPRAY_EARLY), PLANT, logged, kept, said, 1));
   }
 
   private static FieldStanding on(LocalDate today, Map<Deed, LocalDate> logged) {
@@ -139,6 +139,35 @@ class FieldStandingTest {
         .isEqualTo(State.OVERDUE);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    // what a part left stays open until the window closes; nearly all of a field is all of it
+    "0.6, 0, 0.6, true",
+    "0.94, 0, 0.94, true",
+    "0.95, 0, 1, false",
+    "1, 0, 1, false",
+    "0.6, 1, 1, false"
+  })
+  void whatASeededPartLeftIsOpenUntilTheWindowCloses(
+      double seeded, int daysPastClose, double share, boolean open) {
+    DeedStanding seeding =
+        FieldStanding.of(
+                new Known(
+                    CLOSES.plusDays(daysPastClose),
+                    HARVEST,
+                    cover(EndingWay.SPRAY_EARLY),
+                    PLANT,
+                    Map.of(Deed.SEEDING, SEED),
+                    Map.of(),
+                    Map.of(),
+                    seeded))
+            .seeding();
+    assertThat(seeding.state()).isEqualTo(State.LOGGED);
+    assertThat(seeding.share()).isEqualTo(share);
+    assertThat(seeding.open()).isEqualTo(open);
+    assertThat(seeding.due()).isFalse();
+  }
+
   @Test
   void winterNeedsNobodyToSayIt() {
     Known k =
@@ -149,14 +178,15 @@ class FieldStandingTest {
             PLANT,
             Map.of(Deed.SEEDING, SEED),
             Map.of(),
-            Map.of());
+            Map.of(),
+            1);
     assertThat(FieldStanding.of(k).ending().state()).isEqualTo(State.LIKELY);
   }
 
   @Test
   void aFieldWithoutCropOrCoverHasNothingToSay() {
     FieldStanding s =
-        FieldStanding.of(new Known(HARVEST, null, null, null, Map.of(), Map.of(), Map.of()));
+        FieldStanding.of(new Known(HARVEST, null, null, null, Map.of(), Map.of(), Map.of(), 1));
     for (Deed deed : Deed.values()) {
       assertThat(s.of(deed).state()).isEqualTo(State.NONE);
       assertThat(s.of(deed).deed()).isEqualTo(deed);

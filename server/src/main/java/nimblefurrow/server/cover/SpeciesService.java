@@ -16,17 +16,20 @@ import org.springframework.transaction.annotation.Transactional;
 public class SpeciesService {
   private final SpeciesTable shipped;
   private final OwnSpeciesRows rows;
+  private final SeedPrices prices;
 
-  SpeciesService(SpeciesTable shipped, OwnSpeciesRows rows) {
+  SpeciesService(SpeciesTable shipped, OwnSpeciesRows rows, SeedPrices prices) {
+    this.prices = prices;
     this.shipped = shipped;
     this.rows = rows;
   }
 
-  /** The table a farm chooses from: what ships, then its own. */
+  /** The table a farm chooses from: what ships, then its own, at the prices it pays. */
   @Transactional(readOnly = true)
   public SpeciesTable table(UUID farmId) {
-    return shipped.with(
-        rows.findByFarmIdOrderByName(farmId).stream().map(row -> row.facts).toList());
+    return shipped
+        .with(rows.findByFarmIdOrderByName(farmId).stream().map(row -> row.facts).toList())
+        .priced(prices.of(farmId));
   }
 
   /** The farm's own species by name. */

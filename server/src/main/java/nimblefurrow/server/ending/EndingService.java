@@ -83,6 +83,8 @@ class EndingService {
         f.seededOn(),
         f.endedOn(),
         bearings.of(farmId, fieldId),
+        plan(f).plan().ending(),
+        cover.endOn(),
         rows(f, cover, purpose, wanted, rules.of(farmId)),
         chosen(farmId, fieldId, f.farm().seasonYear()));
   }

@@ -83,6 +83,8 @@ final class EndingViews {
    * @param target of the goal, in its unit
    * @param endedOn the day it was ended, when it was
    * @param bearingDeg the way it was seeded, when that is known
+   * @param plannedWay how the field's plan ends it
+   * @param plannedEndOn and when
    */
   record EndingPage(
       UUID fieldId,
@@ -98,6 +100,8 @@ final class EndingViews {
       @Nullable LocalDate seededOn,
       @Nullable LocalDate endedOn,
       @Nullable Double bearingDeg,
+      String plannedWay,
+      LocalDate plannedEndOn,
       List<EndingRow> rows,
       List<ChosenView> chosen) {}
 

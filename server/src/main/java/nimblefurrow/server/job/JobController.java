@@ -22,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}")
 class JobController {
   private final JobService jobs;
+  private final SeedList seed;
   private final LineService lines;
   private final Access access;
 
-  JobController(JobService jobs, LineService lines, Access access) {
+  JobController(JobService jobs, SeedList seed, LineService lines, Access access) {
+    this.seed = seed;
     this.jobs = jobs;
     this.lines = lines;
     this.access = access;
@@ -51,7 +53,7 @@ class JobController {
   List<JobViews.SeedNeed> needs(
       @PathVariable UUID farmId, @RequestParam(defaultValue = "0.05") double allowance) {
     access.see(farmId);
-    return jobs.needs(farmId, allowance);
+    return seed.needs(farmId, allowance);
   }
 
   @GetMapping("/fields/{fieldId}/lines")

@@ -2,10 +2,8 @@ package nimblefurrow.server.job;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +14,6 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
@@ -29,7 +26,6 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
-import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationView;
@@ -55,7 +51,6 @@ class JobService {
   private final LogService log;
   private final SeedingRecords records;
   private final SpeciesService species;
-  private final PlannedFields fieldsStanding;
 
   JobService(
       FarmService farms,
@@ -65,9 +60,7 @@ class JobService {
       SeedService seed,
       LogService log,
       SeedingRecords records,
-      SpeciesService species,
-      PlannedFields fieldsStanding) {
-    this.fieldsStanding = fieldsStanding;
+      SpeciesService species) {
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -177,28 +170,28 @@ class JobService {
       double density,
       PlanInput plan,
       List<CalibrationView> all) {
-    LoadPlan loads = m.loads(areaHa, rate, density);
-    double hours = m.hours(loads);
-    CalibrationView memory =
-        all.stream()
-            .filter(c -> c.machineId().equals(m.id()) && c.setting() != null)
-            .filter(
-                c ->
-                    plan.components().stream().anyMatch(p -> p.species().equals(c.species()))
-                        || c.species().isEmpty())
+    List<CalibrationView> own = all.stream().filter(c -> c.machineId().equals(m.id())).toList();
+    Double proven =
+        own.stream()
+            .filter(c -> c.bench().equals("pattern") && c.setting() != null)
             .findFirst()
+            .map(CalibrationView::setting)
             .orElse(null);
-    Double setting = memory == null ? null : memory.setting();
-    Double gave = memory == null ? null : memory.rateKgPerHa();
-    Double chart = memory == null ? null : memory.chartKgPerHa();
+    double swath = proven == null ? m.widthM() : proven;
+    LoadPlan loads = m.loads(areaHa, rate, density, swath);
+    double hours = m.hours(loads);
+    Remembered remembered = Remembered.of(own, plan, rate);
     return new JobViews.MachineOfJob(
         m,
+        swath,
+        proven != null,
         LoadView.of(loads),
         hours,
         m.usd(areaHa, hours),
-        memory,
-        setting == null || gave == null || gave <= 0 ? null : setting * rate / gave,
-        gave == null || chart == null ? null : gave / chart);
+        remembered.last(),
+        remembered.setting(),
+        remembered.note() == null ? null : ReasonView.of(remembered.note()),
+        remembered.chartCorrection());
   }
 
   /** What can hurt someone at this job, or spoil it. */
@@ -326,7 +319,7 @@ class JobService {
     if (machine != null && in.setting() != null) {
       PlanView plan =
           plans.ofPieces(farms.get(farmId).seasonYear(), List.of(field.piece())).get(field.piece());
-      String what = plan == null ? "" : plan.plan().components().get(0).species();
+      String what = plan == null ? "" : Remembered.key(plan.plan());
       shed.note(
           farmId,
           new CalibrationView(
@@ -389,81 +382,6 @@ class JobService {
         r.seedKg.doubleValue(),
         r.setting,
         entry.words());
-  }
-
-  /**
-   * What the season's plans still need of each species against stock.
-   *
-   * @param allowance share bought over what is needed
-   */
-  @Transactional(readOnly = true)
-  List<JobViews.SeedNeed> needs(UUID farmId, double allowance) {
-    Need.notNegative("allowance", "The allowance", allowance);
-    FarmView farm = farms.get(farmId);
-    List<FieldView> all =
-        fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
-    Map<UUID, FieldStanding> standings = fieldsStanding.standings(farmId);
-    Map<Want, Double> need = new HashMap<>();
-    Map<Want, List<String>> where = new HashMap<>();
-    for (FieldView f : all) {
-      PlanView plan = planned.get(f.piece());
-      boolean seeded =
-          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey("seeded");
-      FieldStanding standing = standings.get(f.id());
-      boolean can = standing == null || standing.seeding().due();
-      if (plan == null || seeded || !can) {
-        continue;
-      }
-      double rest = f.areaHa() * (standing == null ? 1 : 1 - standing.seeding().share());
-      for (PlanInput.Component c : plan.plan().components()) {
-        Want want = new Want(c.species(), f.organic());
-        need.merge(want, c.rateKgPerHa() * rest * (1 + allowance), Double::sum);
-        where.computeIfAbsent(want, k -> new ArrayList<>()).add(f.name());
-      }
-    }
-    Map<Want, List<LotView>> lots = new HashMap<>();
-    for (LotView l : seed.lots(farmId)) {
-      lots.computeIfAbsent(new Want(l.species(), l.organic()), k -> new ArrayList<>()).add(l);
-    }
-    lots.keySet().forEach(k -> need.putIfAbsent(k, 0.0));
-    SpeciesTable table = species.table(farmId);
-    List<JobViews.SeedNeed> rows = new ArrayList<>();
-    need.forEach(
-        (want, kg) -> {
-          List<LotView> own = lots.getOrDefault(want, List.of());
-          double have = own.stream().mapToDouble(LotView::leftKg).sum();
-          double buy = Math.max(0, kg - have);
-          Species s = table.get(want.species());
-          rows.add(
-              new JobViews.SeedNeed(
-                  want.species(),
-                  want.organic() ? s.name() + ", organic" : s.name(),
-                  want.organic(),
-                  kg,
-                  have,
-                  buy,
-                  buy * priceToBuy(own, s),
-                  where.getOrDefault(want, List.of())));
-        });
-    rows.sort(Comparator.comparing((JobViews.SeedNeed n) -> -n.buyKg()));
-    return rows;
-  }
-
-  /** Seed for organic fields is bought, kept and paid apart. */
-  private record Want(String species, boolean organic) {}
-
-  /** What more of a seed would cost: as a dealer's last lot, never as what is in one's own bin. */
-  private static double priceToBuy(List<LotView> lots, Species s) {
-    return lots.stream()
-        .filter(l -> !l.supplier().isBlank() && l.usdPerKg() > 0)
-        .max(
-            Comparator.comparing((LotView l) -> l.testedOn() == null ? LocalDate.MIN : l.testedOn())
-                .thenComparing(LotView::usdPerKg))
-        .map(LotView::usdPerKg)
-        .orElse(s.seedUsdPerKg());
   }
 
   private static BigDecimal decimal(double value, int places) {

@@ -68,11 +68,14 @@ final class JobViews {
    */
   record MachineOfJob(
       MachineView machine,
+      double swathM,
+      boolean swathProven,
       LoadView loads,
       double hours,
       double usd,
       @Nullable CalibrationView memory,
       @Nullable Double settingForTarget,
+      @Nullable ReasonView settingNote,
       @Nullable Double chartCorrection) {}
 
   /** What is to be logged of a seeding; the bearing is degrees from north. */
@@ -113,6 +116,7 @@ final class JobViews {
       String species,
       String name,
       boolean organic,
+      boolean untreated,
       double needKg,
       double stockKg,
       double buyKg,

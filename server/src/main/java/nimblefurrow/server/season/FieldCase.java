@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingWay;
@@ -42,11 +41,10 @@ record FieldCase(
     LogService.SeasonLog log,
     SpeciesTable table,
     Map<Deed, FieldStanding.Said> said,
-    Map<Deed, LocalDate> kept) {
+    Map<Deed, LocalDate> kept,
+    Seeded wentOut) {
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
   private static final int USUAL_EMERGENCE_DAYS = 10;
-  private static final double USUAL_GERMINATION = 0.90;
-  private static final double USUAL_PURITY = 0.98;
 
   Soil soil() {
     return new Soil(
@@ -81,7 +79,14 @@ record FieldCase(
     }
     boolean follows = CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
     return new FieldStanding.Known(
-        today, harvestLikely, cover, follows ? next().plantOn() : null, logged, kept, said);
+        today,
+        harvestLikely,
+        cover,
+        follows ? next().plantOn() : null,
+        logged,
+        kept,
+        said,
+        wentOut.areaHa() / field.areaHa());
   }
 
   NextCrop next() {
@@ -120,18 +125,12 @@ record FieldCase(
   }
 
   private CoverPlan cover(PlanInput plan, LocalDate seedOn, LocalDate endOn, LocalDate plantOn) {
+    double all = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     return new CoverPlan(
         soil(),
         FieldStart.USUAL,
         plan.components().stream()
-            .map(
-                c ->
-                    new CoverComponent(
-                        table.get(c.species()),
-                        c.rateKgPerHa(),
-                        USUAL_GERMINATION,
-                        USUAL_PURITY,
-                        null))
+            .map(c -> wentOut.went(table.get(c.species()), c.rateKgPerHa(), all))
             .toList(),
         SeedingMethod.of(plan.method()),
         seedOn,

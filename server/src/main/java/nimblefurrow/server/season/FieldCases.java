@@ -20,8 +20,15 @@ class FieldCases {
   private final LogService log;
   private final SpeciesService species;
   private final KeptDays keptDays;
+  private final SeedWentOut wentOut;
 
-  FieldCases(FieldService fields, LogService log, SpeciesService species, KeptDays keptDays) {
+  FieldCases(
+      FieldService fields,
+      LogService log,
+      SpeciesService species,
+      KeptDays keptDays,
+      SeedWentOut wentOut) {
+    this.wentOut = wentOut;
     this.keptDays = keptDays;
     this.fields = fields;
     this.log = log;
@@ -39,7 +46,9 @@ class FieldCases {
         known.logs().getOrDefault(field.id(), LogService.SeasonLog.EMPTY),
         known.table(),
         known.said().getOrDefault(field.id(), Map.of()),
-        known.kept().getOrDefault(field.id(), Map.of()));
+        known.kept().getOrDefault(field.id(), Map.of()),
+        Seeded.of(
+            known.logs().getOrDefault(field.id(), LogService.SeasonLog.EMPTY), known.wentOut()));
   }
 
   /** What all fields of a farm share: what was logged, and the species there are. */
@@ -47,13 +56,15 @@ class FieldCases {
       Map<UUID, LogService.SeasonLog> logs,
       SpeciesTable table,
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
-      Map<UUID, Map<Deed, LocalDate>> kept) {}
+      Map<UUID, Map<Deed, LocalDate>> kept,
+      Map<UUID, SeedWentOut.Seeding> wentOut) {}
 
   Known known(FarmView farm) {
     return new Known(
         log.ofSeason(farm.id(), farm.seasonYear()),
         species.table(farm.id()),
         log.said(farm.id(), farm.seasonYear()),
-        keptDays.of(farm.id()));
+        keptDays.of(farm.id()),
+        wentOut.of(farm.id()));
   }
 }

@@ -30,6 +30,11 @@ public record LotView(
     @Nullable Double usedKg,
     @Nullable String certificateName) {
 
+  /** As far as its price tells what more would cost. */
+  public BoughtSeed bought() {
+    return new BoughtSeed(supplier, usdPerKg, testedOn);
+  }
+
   /** What is left, kg. */
   public double leftKg() {
     return boughtKg - (usedKg == null ? 0 : usedKg);

@@ -3,6 +3,8 @@ package nimblefurrow.server.seedstock;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -102,6 +104,23 @@ public class SeedService {
         .filter(u -> u.lotId.equals(lotId))
         .map(u -> u.kg)
         .reduce(BigDecimal.ZERO, BigDecimal::add);
+  }
+
+  /** Seed drawn from a lot for a seeding. */
+  public record Drawn(UUID logEntryId, UUID lotId, double kg) {}
+
+  /** All that seedings drew from a farm's lots, the largest share first. */
+  @Transactional(readOnly = true)
+  public List<Drawn> drawn(UUID farmId) {
+    List<Drawn> all = new ArrayList<>();
+    for (SeedUse u : uses.findByFarmId(farmId)) {
+      UUID entry = u.logEntryId;
+      if (entry != null) {
+        all.add(new Drawn(entry, u.lotId, u.kg.doubleValue()));
+      }
+    }
+    all.sort(Comparator.comparingDouble((Drawn d) -> -d.kg()));
+    return all;
   }
 
   /** Whether a lot is the farm's. */

@@ -104,8 +104,14 @@ public record MachineView(
 
   /** Loads of a field whose passes are as long as a square of its area, by the usual way to it. */
   public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
+    return loads(areaHa, rateKgPerHa, bulkDensityKgPerM3, widthM);
+  }
+
+  /** The same at a swath that was measured, m. */
+  public LoadPlan loads(
+      double areaHa, double rateKgPerHa, double bulkDensityKgPerM3, double swathM) {
     double side = Math.sqrt(areaHa * 10_000);
-    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier(USUAL_FERRY_M));
+    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier(swathM));
   }
 
   /** Loads of a cover's seed for a field, by the usual way to it. */
@@ -121,17 +127,17 @@ public record MachineView(
     return loads.minutes().all() / 60 / efficiency;
   }
 
-  /** As something that carries seed a way to the field. */
-  private LoadPlan.Carrier carrier(double ferryM) {
+  /** As something that carries seed the usual way to the field. */
+  private LoadPlan.Carrier carrier(double swathM) {
     return new LoadPlan.Carrier(
         hopperM3,
         FILLED,
         payloadKg,
-        widthM,
+        swathM,
         speedKmh * M_PER_S,
         turnS,
         refillS,
-        ferryM,
+        USUAL_FERRY_M,
         (ferryKmh == null ? speedKmh : ferryKmh) * M_PER_S,
         batteryMin);
   }

@@ -88,7 +88,7 @@ final class AutumnJobs {
     CoverPlan cover = f.cover();
     return cover != null
         && cover.method() == HEAD
-        && f.standing().seeding().due()
+        && f.standing().seeding().open()
         && !frame
             .who(d -> d.machine() != null && d.machine().methods().contains(HEAD.key()))
             .isEmpty();
@@ -96,7 +96,7 @@ final class AutumnJobs {
 
   /** Seeding of a field by all its ways; −1 when it is done, too late, or goes with the harvest. */
   int seed(PlannedField f, CoverPlan cover, Purpose purpose, int harvest) {
-    if (!f.standing().seeding().due() || harvest >= 0 && seedsWithHarvest(f)) {
+    if (!f.standing().seeding().open() || harvest >= 0 && seedsWithHarvest(f)) {
       return -1;
     }
     WindowFinder finder = new WindowFinder(f.weather().climate(), f.crop());

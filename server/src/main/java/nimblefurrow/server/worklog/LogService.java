@@ -74,9 +74,17 @@ public class LogService {
    * @param sprayed residual herbicides, oldest first
    */
   public record SeasonLog(
-      Map<String, LocalDate> done, List<EntryView> seen, List<EntryView> sprayed) {
+      Map<String, LocalDate> done,
+      List<EntryView> seen,
+      List<EntryView> sprayed,
+      List<UUID> seedings) {
     /** Nothing yet. */
-    public static final SeasonLog EMPTY = new SeasonLog(Map.of(), List.of(), List.of());
+    public static final SeasonLog EMPTY = new SeasonLog(Map.of(), List.of(), List.of(), List.of());
+
+    private static SeasonLog begun() {
+      return new SeasonLog(
+          new HashMap<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    }
   }
 
   /** All that was done on a field, newest first. */
@@ -94,9 +102,7 @@ public class LogService {
     LocalDate to = LocalDate.of(seasonYear + 1, 7, 31);
     Map<UUID, SeasonLog> logs = new HashMap<>();
     for (LogEntry e : entries.findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)) {
-      SeasonLog log =
-          logs.computeIfAbsent(
-              e.fieldId, k -> new SeasonLog(new HashMap<>(), new ArrayList<>(), new ArrayList<>()));
+      SeasonLog log = logs.computeIfAbsent(e.fieldId, k -> SeasonLog.begun());
       if (ofThisSeason(e, seasonYear)) {
         log.done().put(e.kind, e.doneOn);
       }
@@ -105,6 +111,9 @@ public class LogService {
       }
       if (e.residual != null) {
         log.sprayed().add(view(e));
+      }
+      if (e.kind.equals(Deed.SEEDING.logKind())) {
+        log.seedings().add(e.id);
       }
     }
     return logs;

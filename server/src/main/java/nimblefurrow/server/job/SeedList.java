@@ -1,0 +1,185 @@
+package nimblefurrow.server.job;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.server.cover.SpeciesService;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.seedstock.BoughtSeed;
+import nimblefurrow.server.seedstock.LotView;
+import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.worklog.LogService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the season's plans still need of each seed, against stock. */
+@Service
+class SeedList {
+  private final FarmService farms;
+  private final FieldService fields;
+  private final PlanService plans;
+  private final SeedService seed;
+  private final LogService log;
+  private final SpeciesService species;
+  private final PlannedFields standings;
+
+  SeedList(
+      FarmService farms,
+      FieldService fields,
+      PlanService plans,
+      SeedService seed,
+      LogService log,
+      SpeciesService species,
+      PlannedFields standings) {
+    this.farms = farms;
+    this.fields = fields;
+    this.plans = plans;
+    this.seed = seed;
+    this.log = log;
+    this.species = species;
+    this.standings = standings;
+  }
+
+  /** What a field asks of its seed: each kind is bought, kept and paid apart. */
+  private enum Grade {
+    ANY(""),
+    /** Cattle eat what grows of it. */
+    UNTREATED(", untreated"),
+    ORGANIC(", organic");
+
+    private final String words;
+
+    Grade(String words) {
+      this.words = words;
+    }
+
+    static Grade of(FieldView field, PlanInput plan) {
+      if (field.organic()) {
+        return ORGANIC;
+      }
+      boolean eaten =
+          plan.purposes().contains(Purpose.FEED_CATTLE.key())
+              || EndingWay.of(plan.ending()).feeds();
+      return eaten ? UNTREATED : ANY;
+    }
+
+    /** Whether a lot will do; what is not needed untreated is taken from the treated first. */
+    boolean takes(LotView lot) {
+      return switch (this) {
+        case ANY -> !lot.organic();
+        case UNTREATED -> !lot.organic() && !lot.treated();
+        case ORGANIC -> lot.organic();
+      };
+    }
+  }
+
+  private record Want(String species, Grade grade) {}
+
+  private static final class Wanted {
+    double kg;
+    final List<String> fields = new ArrayList<>();
+  }
+
+  /**
+   * By kind of seed, the largest purchase first.
+   *
+   * @param allowance share bought over what is needed
+   */
+  @Transactional(readOnly = true)
+  List<JobViews.SeedNeed> needs(UUID farmId, double allowance) {
+    Need.notNegative("allowance", "The allowance", allowance);
+    Map<Want, Wanted> wanted = wanted(farmId, allowance);
+    List<LotView> lots = seed.lots(farmId);
+    for (LotView l : lots) {
+      Grade grade = l.organic() ? Grade.ORGANIC : Grade.ANY;
+      wanted.computeIfAbsent(new Want(l.species(), grade), k -> new Wanted());
+    }
+    SpeciesTable table = species.table(farmId);
+    Map<String, Double> untreatedTaken = new TreeMap<>();
+    List<JobViews.SeedNeed> rows = new ArrayList<>();
+    wanted.entrySet().stream()
+        // What must be untreated has the first call on what is.
+        .sorted(Comparator.comparing(e -> e.getKey().grade() == Grade.ANY))
+        .forEach(
+            e -> {
+              Want want = e.getKey();
+              double kg = e.getValue().kg;
+              List<LotView> own =
+                  lots.stream()
+                      .filter(l -> l.species().equals(want.species()) && want.grade().takes(l))
+                      .toList();
+              double have = own.stream().mapToDouble(LotView::leftKg).sum();
+              if (want.grade() == Grade.UNTREATED) {
+                untreatedTaken.put(want.species(), Math.min(kg, have));
+              } else if (want.grade() == Grade.ANY) {
+                have -= untreatedTaken.getOrDefault(want.species(), 0.0);
+              }
+              rows.add(row(table.get(want.species()), want.grade(), e.getValue(), have, own));
+            });
+    rows.sort(Comparator.comparing((JobViews.SeedNeed n) -> -n.buyKg()));
+    return rows;
+  }
+
+  private static JobViews.SeedNeed row(
+      Species s, Grade grade, Wanted wanted, double have, List<LotView> own) {
+    double buy = Math.max(0, wanted.kg - have);
+    double price =
+        BoughtSeed.toBuy(own.stream().map(LotView::bought).toList()).orElse(s.seedUsdPerKg());
+    return new JobViews.SeedNeed(
+        s.id(),
+        s.name() + grade.words,
+        grade == Grade.ORGANIC,
+        grade == Grade.UNTREATED,
+        wanted.kg,
+        have,
+        buy,
+        buy * price,
+        List.copyOf(wanted.fields));
+  }
+
+  private Map<Want, Wanted> wanted(UUID farmId, double allowance) {
+    FarmView farm = farms.get(farmId);
+    List<FieldView> all =
+        fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
+    Map<UUID, PlanView> planned =
+        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+    Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
+    Map<UUID, FieldStanding> standing = standings.standings(farmId);
+    Map<Want, Wanted> wanted =
+        new TreeMap<>(Comparator.comparing(Want::species).thenComparing(Want::grade));
+    for (FieldView f : all) {
+      PlanView plan = planned.get(f.piece());
+      boolean seeded =
+          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey("seeded");
+      FieldStanding stands = standing.get(f.id());
+      if (plan == null || !(stands == null ? !seeded : stands.seeding().open())) {
+        continue;
+      }
+      double rest = f.areaHa() * (stands == null ? 1 : 1 - stands.seeding().share());
+      for (PlanInput.Component c : plan.plan().components()) {
+        Wanted w =
+            wanted.computeIfAbsent(
+                new Want(c.species(), Grade.of(f, plan.plan())), k -> new Wanted());
+        w.kg += c.rateKgPerHa() * rest * (1 + allowance);
+        w.fields.add(f.name());
+      }
+    }
+    return wanted;
+  }
+}
