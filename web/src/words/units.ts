@@ -18,6 +18,7 @@ export type Unit =
   | 'USD'
   | 'KMH'
   | 'KM'
+  | 'USD_PER_KM'
   | 'HOURS'
   | 'M3'
   | 'M2'
@@ -68,6 +69,7 @@ const US: Record<Unit, Said> = {
   USD: { factor: 1, suffix: ' $', digits: 0 },
   KMH: { factor: 1 / 1.609344, suffix: ' mph', digits: 1 },
   KM: { factor: 1 / 1.609344, suffix: ' mi', digits: 0 },
+  USD_PER_KM: { factor: 1.609344, suffix: ' $/mi', digits: 2 },
   HOURS: { factor: 1, suffix: ' h', digits: 1 },
   M3: { factor: 1 / 0.3048 ** 3, suffix: ' ft³', digits: 1 },
   M2: { factor: 1 / 0.09290304, suffix: ' ft²', digits: 2 },
@@ -107,6 +109,7 @@ const METRIC: Record<Unit, Said> = {
   USD: { factor: 1, suffix: ' $', digits: 0 },
   KMH: { factor: 1, suffix: ' km/h', digits: 1 },
   KM: { factor: 1, suffix: ' km', digits: 0 },
+  USD_PER_KM: { factor: 1, suffix: ' $/km', digits: 2 },
   HOURS: { factor: 1, suffix: ' h', digits: 1 },
   M3: { factor: 1, suffix: ' m³', digits: 2 },
   M2: { factor: 1, suffix: ' m²', digits: 2 },

@@ -19,6 +19,7 @@ const limit = ref<number | undefined>(56)
 const minimum = ref<number | undefined>(300)
 const km = ref<number | undefined>(16)
 const perKm = ref<number | undefined>(2)
+const tax = ref<number>()
 
 function body(perHour: number) {
   return {
@@ -53,6 +54,7 @@ const quote = computed(() => {
   const q = new URLSearchParams({
     machineId: props.machine.id,
     units: session.units,
+    taxPercent: String(tax.value ?? 0),
     ...Object.fromEntries(
       Object.entries(body(haPerHour.value ?? 1))
         .filter(([, v]) => v !== undefined)
@@ -74,8 +76,9 @@ const quote = computed(() => {
       <FigureField v-model="pricePerHa" label="Price by area" unit="USD_PER_HA" />
       <FigureField v-model="pricePerHour" label="Price an hour, $" />
       <FigureField v-model="minimum" label="Least for a job, $" />
-      <FigureField v-model="km" label="The way there, km" />
-      <FigureField v-model="perKm" label="Price a km, $" />
+      <FigureField v-model="km" label="The way there" unit="KM" />
+      <FigureField v-model="perKm" label="Price of the way" unit="USD_PER_KM" />
+      <FigureField v-model="tax" label="Tax, %" />
     </div>
     <p v-if="trouble" class="rust my-2">{{ trouble }}</p>
     <template v-if="answer">

@@ -17,6 +17,7 @@ const limit = ref<number | undefined>(56)
 const minimum = ref<number | undefined>(0)
 const km = ref<number | undefined>(0)
 const perKm = ref<number | undefined>(2)
+const tax = ref<number>()
 
 function bill(d: Schemas['Seeding']) {
   const m = props.job.machines.find((all) => all.machine.id === d.machineId)
@@ -37,6 +38,7 @@ const address = computed(() => {
     minimumCharge: String(minimum.value ?? 0),
     ferryKm: String(km.value ?? 0),
     pricePerKm: String(perKm.value ?? 0),
+    taxPercent: String(tax.value ?? 0),
   })
   return `/api/farms/${session.farm?.id}/fields/${props.job.fieldId}/seedings/${billed.value.id}/invoice.pdf?${q}`
 })
@@ -73,8 +75,9 @@ const ready = computed(() => hours.value && pricePerHa.value && pricePerHour.val
       <FigureField v-model="pricePerHa" label="Price by area" unit="USD_PER_HA" />
       <FigureField v-model="pricePerHour" label="Price an hour, $" />
       <FigureField v-model="minimum" label="Least for a job, $" />
-      <FigureField v-model="km" label="The way there, km" />
-      <FigureField v-model="perKm" label="Price a km, $" />
+      <FigureField v-model="km" label="The way there" unit="KM" />
+      <FigureField v-model="perKm" label="Price of the way" unit="USD_PER_KM" />
+      <FigureField v-model="tax" label="Tax, %" />
       <div class="row wide">
         <v-btn v-if="ready" :href="address" color="primary">Invoice</v-btn>
         <span v-else class="muted small">Hours and both prices are needed.</span>

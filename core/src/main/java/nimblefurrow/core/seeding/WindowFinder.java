@@ -106,7 +106,7 @@ public final class WindowFinder {
       best = closes;
     }
     boolean possible = !opens.day().isAfter(closes.day());
-    return new Window(method, possible, opens, best, closes, cautions(method, opens, soil, cover));
+    return new Window(method, possible, opens, best, closes, cautions(method, soil, cover));
   }
 
   /** The first species that freeze and thaw do not bed, or that spring frost would take. */
@@ -289,18 +289,8 @@ public final class WindowFinder {
     return new HeatEdges(edge(best, bestReason), edge(last, lastReason));
   }
 
-  private List<Reason> cautions(
-      SeedingMethod method, Window.Edge opens, Soil soil, List<Species> cover) {
+  private List<Reason> cautions(SeedingMethod method, Soil soil, List<Species> cover) {
     List<Reason> cautions = new ArrayList<>();
-    if (!method.buried() && method != SeedingMethod.FROST) {
-      int day = Math.min(357, Math.max(0, crop.count(opens.day())));
-      cautions.add(
-          Reason.of(
-                  "seed on the surface needs rain: {years} of {all} years bring {rain} within a week")
-              .with("years", climate.yearsWithRain(day, 6), Unit.COUNT)
-              .with("all", climate.years(), Unit.COUNT)
-              .with("rain", 6, Unit.MM));
-    }
     if (method.when() == SeedingMethod.When.YOUNG_CROP) {
       cover.stream().map(Interseeded::say).flatMap(Optional::stream).forEach(cautions::add);
     }

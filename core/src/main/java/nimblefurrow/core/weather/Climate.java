@@ -90,21 +90,6 @@ public final class Climate {
             .toArray());
   }
 
-  /** In how many years at least {@code mm} fell in the seven days from a day of the year. */
-  public int yearsWithRain(int dayCount, double mm) {
-    int years = 0;
-    for (int january : januaries) {
-      double sum = 0;
-      for (int i = january + dayCount; i < january + dayCount + 7 && i < record.days(); i++) {
-        sum += record.precipMm(i);
-      }
-      if (sum >= mm) {
-        years++;
-      }
-    }
-    return years;
-  }
-
   /** First day of late winter from which most days freeze by night and thaw by day. */
   public Spread freezeThawBegins() {
     return freezeThawBegins;

@@ -226,7 +226,7 @@ public class SeasonService {
             .sorted(
                 Comparator.comparing((Window w) -> !w.possible())
                     .thenComparing(w -> w.opens().day()))
-            .map(SeasonViews::of)
+            .map(w -> SeasonViews.of(w, weathers.foretold(farm).skies()))
             .toList();
     CoverPlan coverPlan = p.cover();
     if (plan == null || coverPlan == null) {

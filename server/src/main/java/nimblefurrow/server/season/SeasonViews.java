@@ -4,14 +4,19 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.seeding.RainSoon;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
@@ -132,6 +137,15 @@ final class SeasonViews {
   }
 
   static SeasonView.WindowView of(Window w) {
+    return of(w, Optional.empty());
+  }
+
+  /** With the rain that may follow, after the skies that know most. */
+  static SeasonView.WindowView of(Window w, SeasonSkies skies) {
+    return of(w, RainSoon.after(w, skies));
+  }
+
+  private static SeasonView.WindowView of(Window w, Optional<Reason> rain) {
     return new SeasonView.WindowView(
         w.method().key(),
         w.method().label(),
@@ -139,7 +153,7 @@ final class SeasonViews {
         edge(w.opens()),
         edge(w.bestUntil()),
         edge(w.closes()),
-        w.cautions().stream().map(ReasonView::of).toList());
+        Stream.concat(rain.stream(), w.cautions().stream()).map(ReasonView::of).toList());
   }
 
   static SeasonView.Edge edge(Window.Edge edge) {
