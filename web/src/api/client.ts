@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { bothValues } from './bothValues'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -34,10 +35,32 @@ export function cookie(name: string): string {
 
 const client = createClient<paths>({ baseUrl: '/' })
 
+// What was sent, for telling it from what another saved meanwhile.
+const sent = new WeakMap<Request, Promise<string>>()
+
 client.use({
   onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+    if (request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+      sent.set(request, request.clone().text())
+    }
     return request
+  },
+  async onResponse({ request, response }) {
+    if (response.status !== 409) return undefined
+    const problem = (await response.json().catch(() => ({}))) as {
+      detail?: string
+      theirs?: unknown
+    }
+    const yours: unknown = JSON.parse((await sent.get(request)) || 'null')
+    // The session asks through this client, so that it is fetched only when it is needed.
+    const { useSession } = await import('../session')
+    const both = bothValues(yours, problem.theirs, useSession().units)
+    const detail = [problem.detail ?? 'Someone else changed it while you did.', ...both].join(' · ')
+    return new Response(JSON.stringify({ ...problem, detail }), {
+      status: 409,
+      headers: { 'Content-Type': 'application/problem+json' },
+    })
   },
 })
 

@@ -158,6 +158,7 @@ const SHEETS = [
         :row="picked"
         :field-id="page.fieldId"
         :crop="page.crop"
+        :plan-version="page.planVersion"
         @kept="take"
         @dropped="picked = null"
       />

@@ -97,6 +97,8 @@ async function save() {
         <FigureField v-model="form.massKg" label="Empty mass" unit="KG" :error="wrong('massKg')" />
         <FigureField v-model="form.rowUnits" label="Row units" />
         <FigureField v-model="form.setUpH" label="Set-up at a field" unit="HOURS" />
+        <FigureField v-model="form.changeH" label="Head change, clean-out" unit="HOURS" />
+        <FigureField v-model="form.tenderM" label="Fills how far off" unit="M" />
         <FigureField
           v-model="form.roadKmh"
           label="On the road"

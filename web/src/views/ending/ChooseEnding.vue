@@ -7,7 +7,12 @@ import { plus } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
 /** Keeping a choice: the days, and why. */
-const props = defineProps<{ row: Schemas['EndingRow']; fieldId: string; crop: string }>()
+const props = defineProps<{
+  row: Schemas['EndingRow']
+  fieldId: string
+  crop: string
+  planVersion: number
+}>()
 const emit = defineEmits<{ kept: [page: Schemas['EndingPage']]; dropped: [] }>()
 const session = useSession()
 const endOn = ref(props.row.endOn)
@@ -33,7 +38,13 @@ async function keep() {
     const page = await ask(
       api.POST('/api/farms/{farmId}/fields/{fieldId}/ending', {
         params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: { way: props.row.way, endOn: endOn.value, plantOn: plantOn.value, why: why.value },
+        body: {
+          way: props.row.way,
+          endOn: endOn.value,
+          plantOn: plantOn.value,
+          why: why.value,
+          planVersion: props.planVersion,
+        },
       }),
     )
     notice.show('Kept; the plan follows it.')

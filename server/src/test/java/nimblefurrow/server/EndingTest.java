@@ -56,6 +56,10 @@ class EndingTest {
         .contains("has no plan yet");
   }
 
+  private static long version(Api owner, String field) throws Exception {
+    return owner.get(field + "/ending").ok().json().get("planVersion").asLong();
+  }
+
   @Test
   void aChoiceIsKeptWithItsWhyAndAChangedMindToo() throws Exception {
     Api owner = Api.owner();
@@ -66,6 +70,7 @@ class EndingTest {
     choice.put("endOn", "2027-04-22");
     choice.put("plantOn", "2027-04-25");
     choice.put("why", "no time later");
+    choice.put("planVersion", version(owner, field));
     assertThat(owner.post(field + "/ending", choice).refused(422)).contains("10 to 14 days");
     choice.put("plantOn", "2027-05-05");
     JsonNode page = owner.post(field + "/ending", choice).ok().json();
@@ -73,6 +78,10 @@ class EndingTest {
     choice.put("way", "till");
     choice.put("endOn", "2027-05-01");
     choice.put("why", "too wet to spray");
+    // Chosen on the plan as it was before: someone else has changed it meanwhile.
+    assertThat(owner.post(field + "/ending", choice).refused(409))
+        .contains("while you chose", "sprayEarly", "2027-04-22");
+    choice.put("planVersion", version(owner, field));
     page = owner.post(field + "/ending", choice).ok().json();
     assertThat(page.get("chosen")).hasSize(2);
     assertThat(page.at("/chosen/0/why").asString()).isEqualTo("too wet to spray");

@@ -3,14 +3,27 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** The server as it is shipped, with the heap it is shipped with, used for weeks. */
+/**
+ * The server as it is shipped, with the heap it is shipped with, used for weeks; and all that it
+ * says meanwhile, in a file for reading.
+ */
 class SteadyTest {
   private static final int DAYS = 60;
+  private static final String[] REASONS = {
+    "holdSoil",
+    "takeUpNitrogen",
+    "makeNitrogen",
+    "smotherWeeds",
+    "openTightGround",
+    "carryMachine",
+    "feedCattle"
+  };
 
   @Test
   void sixtyDaysOfAFarmFitIntoTheShippedHeap() throws Exception {
@@ -18,20 +31,34 @@ class SteadyTest {
       Api owner = server.owner();
       String farm = owner.farm();
       LocalDate first = LocalDate.of(2026, 9, 13);
+      Sentences said = new Sentences();
       for (int d = 0; d < DAYS; d++) {
         LocalDate day = first.plusDays(d * 4L);
         owner.put(farm + "/clock", Map.of("today", day.toString())).ok();
-        JsonNode furrows = owner.get(farm + "/season").ok().json().get("furrows");
+        JsonNode season = owner.get(farm + "/season").ok().json();
+        said.hear("season", season);
+        JsonNode furrows = season.get("furrows");
         for (int f = d % 5; f < furrows.size(); f += 5) {
           String field = farm + "/fields/" + furrows.get(f).get("fieldId").asString();
-          owner.get(field + "/season").ok();
+          said.hear("field", owner.get(field + "/season").ok().json());
         }
-        if (d % 6 == 0) {
-          owner.get(farm + "/endings").ok();
-          owner.get(farm + "/hours").ok();
-          owner.get(farm + "/rota/odds").ok();
+        if (d % 9 == 0) {
+          said.hear("endings", owner.get(farm + "/endings").ok().json());
+          said.hear("hours", owner.get(farm + "/hours").ok().json());
+          said.hear("odds", owner.get(farm + "/rota/odds").ok().json());
+          said.hear("open", owner.get(farm + "/open").ok().json());
+          said.hear("catch up", owner.get(farm + "/catch-up").ok().json());
+          String one =
+              farm + "/fields/" + furrows.get(d % furrows.size()).get("fieldId").asString();
+          said.hear(
+              "covers",
+              owner.get(one + "/covers?purpose=" + REASONS[d / 9 % REASONS.length]).ok().json());
+          said.hear("job", owner.get(one + "/job").ok().json());
         }
       }
+      said.write(Path.of("target", "sentences.txt"));
+      assertThat(said.all()).hasSizeGreaterThan(1000);
+      assertThat(said.odd()).isEmpty();
       assertThat(server.alive()).isTrue();
       assertThat(Files.readString(server.log())).doesNotContain("OutOfMemoryError");
     }

@@ -22,6 +22,9 @@ import nimblefurrow.core.units.Unit;
 public final class EndingAdviser {
   private static final double DEAD_SHARE = 0.1;
 
+  /** So little is not worth a sentence. */
+  private static final double NOTHING_MG = 0.1;
+
   /** Chopped cover rots about half as fast again as cover that lies whole. Working value. */
   private static final double MOWN_LEFT_AFTER_A_MONTH = 0.6;
 
@@ -339,6 +342,9 @@ public final class EndingAdviser {
     c.ready(runs.size());
     c.care(Reason.of("last resort: what is cut before it heads grows again, mulch rots fast"));
     double cover = coverAt(c.middle()).median();
+    if (cover < NOTHING_MG) {
+      return;
+    }
     c.because(
         Reason.of("of {cover} cut about {left} still lies four weeks on: chopped, it rots faster")
             .with("cover", cover, Unit.MG_PER_HA)
@@ -465,12 +471,13 @@ public final class EndingAdviser {
     }
     int first = IntStream.range(0, key.length).reduce((a, b) -> key[a] <= key[b] ? a : b).orElse(0);
     int last = IntStream.range(0, key.length).reduce((a, b) -> key[a] >= key[b] ? a : b).orElse(0);
-    if (key[last] - key[first] > 10) {
+    boolean neverRipens = key[last] >= finite(Double.POSITIVE_INFINITY);
+    if (key[last] - key[first] > 10 && !neverRipens) {
       c.care(
           Reason.of("{last} ripens {days} after {first}; waiting lets {first} set seed")
               .with("last", plan.cover().get(last).species().name())
               .with("first", plan.cover().get(first).species().name())
-              .with("days", Math.min(60, key[last] - key[first]), Unit.DAYS));
+              .with("days", key[last] - key[first], Unit.DAYS));
     }
   }
 

@@ -127,6 +127,18 @@ public record LoadPlan(
         notes(areaHa, rateKgPerHa, passLengthM, most, loads, c));
   }
 
+  /**
+   * Hours at work on the field. The share of the time that is work holds turns, refills and the
+   * rest already, so that they are not counted beside it: whichever says more is taken.
+   *
+   * @param efficiency share of the time on the field that is work, above 0 to 1
+   */
+  public double hours(double efficiency) {
+    Need.share("efficiency", "The share of the time at work", efficiency);
+    double counted = minutes.pass() + minutes.turn() + minutes.refill();
+    return (Math.max(minutes.pass() / efficiency, counted) + minutes.ferry()) / 60;
+  }
+
   private static void check(
       double areaHa, double rate, double density, double passLengthM, Carrier c) {
     Need.positive("areaHa", "The area", areaHa);

@@ -39,6 +39,9 @@ public final class CoverAdvice {
   /** What seven years of ten bring at least. */
   private static final double SURELY = 0.3;
 
+  /** Less than so much of a target is as good as nothing. */
+  private static final double WORTH_SAYING = 0.05;
+
   private final Forecaster forecaster;
   private final CarryOver carryOver;
 
@@ -247,11 +250,13 @@ public final class CoverAdvice {
     CoverPlan later =
         plan.ended(end, plan.plantOn().plusDays(LATER_DAYS), WayActs.of(ending.way(), end));
     List<Reason> all = new ArrayList<>();
+    double surely = does(field, purpose, plan).quantile(SURELY);
+    String brings =
+        surely >= WORTH_SAYING * purpose.target() ? ", {surely} or more in 7 years of 10" : "";
     all.add(
-        Reason.of(
-                "nothing reaches this here and now; {cover} comes nearest, {surely} in 7 years of 10")
+        Reason.of("nothing reaches this here and now; {cover} comes nearest" + brings)
             .with("cover", nearest.candidate().name())
-            .with("surely", does(field, purpose, plan).quantile(SURELY), purpose.unit()));
+            .with("surely", surely, purpose.unit()));
     would(
         all,
         Reason.of("ended and planted {days} later it would in {met} of {years} years")

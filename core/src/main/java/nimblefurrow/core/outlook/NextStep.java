@@ -156,7 +156,10 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
               .with("day", end.meantFor()));
     }
     Reason plan =
-        Reason.of("{ending}, meant for {day}")
+        Reason.of(
+                ending == EndingWay.WINTER
+                    ? "winter ends it; look for survivors by {day}"
+                    : "{ending}, meant for {day}")
             .with("ending", ending.label())
             .with("day", end.day());
     boolean near = ChronoUnit.DAYS.between(today, end.day()) <= SOON_DAYS;

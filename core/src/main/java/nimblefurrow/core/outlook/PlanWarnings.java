@@ -71,16 +71,16 @@ public final class PlanWarnings {
     long apart = ChronoUnit.DAYS.between(plan.endOn(), plan.plantOn());
     String text =
         apart < 0
-            ? "{ending} on {end} is {apart} after planting on {plant}; it goes {least} to {most}"
-            : "{ending} on {end} is {apart} ahead of planting on {plant}; it goes {least} to {most}";
+            ? "{ending} on {end} is {apart} after planting on {plant}; it goes {least} to {most} ahead"
+            : "{ending} on {end} is {apart} ahead of planting on {plant}; it goes {least} to {most} ahead";
     add(
-        Reason.of(text + " days ahead")
+        Reason.of(text)
             .with("ending", ending.label())
             .with("end", plan.endOn())
             .with("apart", Math.abs(apart), Unit.DAYS)
             .with("plant", plan.plantOn())
             .with("least", lag.least(), Unit.COUNT)
-            .with("most", lag.most(), Unit.COUNT));
+            .with("most", lag.most(), Unit.DAYS));
   }
 
   private void caps(CoverPlan plan) {

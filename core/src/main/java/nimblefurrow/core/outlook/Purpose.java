@@ -25,7 +25,7 @@ public enum Purpose {
   OPEN_TIGHT_GROUND(
       "openTightGround",
       "open tight ground",
-      "roots grown, weighed by how deep they reach",
+      "roots grown, weighed by depth",
       lbPerAc(600),
       Unit.MG_PER_HA),
   CARRY_MACHINE(

@@ -28,6 +28,7 @@ final class Flat {
   final double[][] machineHours;
   final double[][] peopleHours;
   final double[] setUpH;
+  final double[] changeH;
   final double[] roadKmh;
   final double[] homeKm;
   final double[][] km;
@@ -51,6 +52,10 @@ final class Flat {
   final boolean[] leads;
 
   final boolean follows;
+
+  /** What each job's machine is fitted with, by number. */
+  final int[] kit;
+
   final int[] keptMachine;
   final int[] keptStart;
   final boolean[] begun;
@@ -79,6 +84,7 @@ final class Flat {
         peopleHours[d][p] = problem.people().get(p).hours()[d];
       }
     }
+    changeH = ms.stream().mapToDouble(Machine::changeH).toArray();
     setUpH = ms.stream().mapToDouble(Machine::setUpH).toArray();
     roadKmh = ms.stream().mapToDouble(Machine::roadKmh).toArray();
     homeKm = new double[jobs];
@@ -95,6 +101,8 @@ final class Flat {
     most = new int[jobs];
     leads = new boolean[jobs];
     keptMachine = new int[jobs];
+    List<String> kits = problem.jobs().stream().map(Job::kit).distinct().toList();
+    kit = problem.jobs().stream().mapToInt(job -> kits.indexOf(job.kit())).toArray();
     keptStart = new int[jobs];
     begun = new boolean[jobs];
     pinDay = new int[jobs];
@@ -165,7 +173,13 @@ final class Flat {
   /** Hours a job takes on a machine that comes from a place, −1 for the yard. */
   double asked(int job, int way, int from) {
     int m = machine[job][way];
-    return wayKm(job, from) / roadKmh[m] + setUpH[m] + hours[job][way];
+    return wayKm(job, from) / roadKmh[m] + setUpH[m] + changed(job, way, from) + hours[job][way];
+  }
+
+  /** Hours of refitting a machine that comes from a job; it leaves the yard as it is needed. */
+  double changed(int job, int way, int from) {
+    boolean same = from < 0 || kit[from] == kit[job];
+    return same ? 0 : changeH[machine[job][way]];
   }
 
   /** The job that one waits for when it is done in a way; −1 for none. */

@@ -135,7 +135,8 @@ public final class MadeUpWork {
     for (Machine m : farm.machines()) {
       double[] hours = m.hours().clone();
       hours[day] = 0;
-      machines.add(new Machine(m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.roadKmh()));
+      machines.add(
+          new Machine(m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.changeH(), m.roadKmh()));
     }
     List<Job> jobs = new ArrayList<>();
     for (int j = 0; j < farm.jobs().size(); j++) {
@@ -151,7 +152,8 @@ public final class MadeUpWork {
               job.options(),
               after,
               p == null ? null : new Kept(p.machine(), p.start(), p.start() < day),
-              job.pin()));
+              job.pin(),
+              job.kit()));
     }
     return new WorkProblem(
         farm.start(), farm.days(), farm.people(), machines, jobs, farm.usdPerKm(), usdPerMove);

@@ -3,6 +3,7 @@ package nimblefurrow.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.schedule.WorkPlan.Placed;
 import nimblefurrow.core.schedule.WorkPlan.Segment;
 import nimblefurrow.core.schedule.WorkProblem.After;
@@ -109,6 +110,12 @@ public final class PlanCheck {
       worked += s.hours();
     }
     double asked = o.hours() + p.roadH();
+    boolean settled = job.pin() != null && job.pin().day() >= 0;
+    double first =
+        p.segments().stream().filter(s -> s.day() == p.start()).mapToDouble(Segment::hours).sum();
+    if (!settled && first < Math.min(WorkProblem.LEAST_STINT_H, asked) - ROUNDING) {
+      broken.add("%s begins with a stint of %.2f h".formatted(job.name(), first));
+    }
     if (Math.abs(worked - asked) > ROUNDING) {
       broken.add("%s takes %.3f h, %.3f h are worked".formatted(job.name(), asked, worked));
     }
@@ -141,12 +148,19 @@ public final class PlanCheck {
     double y = 0;
     double all = 0;
     int free = 0;
+    String kit = "";
+    boolean out = false;
     while (!rest.isEmpty()) {
-      Placed next = next(rest, machine, x, y);
+      String fitted = kit;
+      boolean left = out;
+      ToDoubleFunction<Job> refit =
+          job -> left && !job.kit().equals(fitted) ? machine.changeH() : 0;
+      Placed next = next(rest, machine, x, y, refit);
       rest.remove(next);
       Job job = problem.jobs().get(next.job());
       double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
-      if (Math.abs(km / machine.roadKmh() + machine.setUpH() - next.roadH()) > ROUNDING) {
+      double roadH = km / machine.roadKmh() + machine.setUpH() + refit.applyAsDouble(job);
+      if (Math.abs(roadH - next.roadH()) > ROUNDING) {
         broken.add(job.name() + " has other hours on the road than its way takes");
       }
       if (next.start() < free) {
@@ -156,19 +170,23 @@ public final class PlanCheck {
       all += km;
       x = job.xKm();
       y = job.yKm();
+      kit = job.kit();
+      out = true;
     }
     return all;
   }
 
   /** Jobs of one day say by their hours on the road which came first. */
-  private Placed next(List<Placed> rest, Machine machine, double x, double y) {
+  private Placed next(
+      List<Placed> rest, Machine machine, double x, double y, ToDoubleFunction<Job> refit) {
     Placed first = rest.get(0);
     for (Placed p : rest) {
       Job job = problem.jobs().get(p.job());
       double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
       boolean tied =
           p.start() == first.start() && p.finish() <= Math.max(first.finish(), p.start());
-      if (tied && Math.abs(km / machine.roadKmh() + machine.setUpH() - p.roadH()) <= ROUNDING) {
+      double roadH = km / machine.roadKmh() + machine.setUpH() + refit.applyAsDouble(job);
+      if (tied && Math.abs(roadH - p.roadH()) <= ROUNDING) {
         return p;
       }
     }

@@ -99,7 +99,9 @@ public final class Replay {
     List<Job> jobs = new ArrayList<>(problem.jobs());
     Job j = jobs.get(job);
     jobs.set(
-        job, new Job(j.id(), j.name(), j.xKm(), j.yKm(), j.options(), j.after(), j.kept(), null));
+        job,
+        new Job(
+            j.id(), j.name(), j.xKm(), j.yKm(), j.options(), j.after(), j.kept(), null, j.kit()));
     return new WorkProblem(
         problem.start(),
         problem.days(),

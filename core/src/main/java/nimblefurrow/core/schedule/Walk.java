@@ -14,6 +14,10 @@ import java.util.Arrays;
  */
 final class Walk {
   private static final double DONE = 1e-9;
+
+  /** A day sooner is worth so little that it only decides between equals. */
+  private static final double SOONER_USD = 0.2;
+
   static final int NEVER = Integer.MAX_VALUE / 4;
 
   /** Opens some day after what comes before it, which is not done yet. */
@@ -39,6 +43,9 @@ final class Walk {
   final int[] finish;
 
   final double[] roadKm;
+
+  /** Hours of refitting before each job. */
+  final double[] changeH;
 
   /** Day on which a job fails, or {@link #NEVER}. */
   private final int[] failed;
@@ -71,6 +78,7 @@ final class Walk {
     start = new int[flat.jobs];
     finish = new int[flat.jobs];
     roadKm = new double[flat.jobs];
+    changeH = new double[flat.jobs];
     failed = new int[flat.jobs];
     left = new double[flat.people];
     leftBefore = new double[flat.people];
@@ -111,6 +119,7 @@ final class Walk {
     Arrays.fill(finish, NEVER);
     Arrays.fill(failed, NEVER);
     Arrays.fill(roadKm, 0);
+    Arrays.fill(changeH, 0);
     for (int d = 0; d < flat.days; d++) {
       System.arraycopy(flat.peopleHours[d], 0, left, 0, left.length);
       for (int m = 0; m < machines; m++) {
@@ -132,6 +141,7 @@ final class Walk {
     System.arraycopy(old.start, 0, start, 0, start.length);
     System.arraycopy(old.finish, 0, finish, 0, finish.length);
     System.arraycopy(old.roadKm, 0, roadKm, 0, roadKm.length);
+    System.arraycopy(old.changeH, 0, changeH, 0, changeH.length);
     System.arraycopy(old.failed, 0, failed, 0, failed.length);
     ordersDiffer = false;
     for (int j = 0; j < flat.jobs; j++) {
@@ -293,7 +303,9 @@ final class Walk {
   }
 
   private boolean begunAlike(Walk old, int job) {
-    return start[job] == old.start[job] && roadKm[job] == old.roadKm[job];
+    return start[job] == old.start[job]
+        && roadKm[job] == old.roadKm[job]
+        && changeH[job] == old.changeH[job];
   }
 
   private void forget(int job) {
@@ -301,6 +313,7 @@ final class Walk {
     finish[job] = NEVER;
     failed[job] = NEVER;
     roadKm[job] = 0;
+    changeH[job] = 0;
   }
 
   private void recall(Walk old, int job) {
@@ -308,6 +321,7 @@ final class Walk {
     finish[job] = old.finish[job];
     failed[job] = old.failed[job];
     roadKm[job] = old.roadKm[job];
+    changeH[job] = old.changeH[job];
   }
 
   private boolean leadersDiffer(Walk old) {
@@ -347,7 +361,9 @@ final class Walk {
           pointer++;
           continue;
         }
-        if (d < opens || hours <= DONE || !anyone(m)) {
+        double asked = flat.asked(candidate, way, from);
+        double least = pin >= 0 ? DONE : Math.min(WorkProblem.LEAST_STINT_H, asked) - DONE;
+        if (d < opens || hours < least || !someoneFor(m, least)) {
           break;
         }
         job = candidate;
@@ -356,7 +372,8 @@ final class Walk {
         finish[job] = NEVER;
         failed[job] = NEVER;
         roadKm[job] = flat.wayKm(job, from);
-        rest = flat.asked(job, way, from);
+        changeH[job] = flat.changed(job, way, from);
+        rest = asked;
         from = job;
       }
       double got = work(m, d, job, Math.min(hours, rest));
@@ -417,13 +434,16 @@ final class Walk {
     return before < 0 ? last : Math.min(last, finish[before] + flat.most[job]);
   }
 
-  /** Whether anybody who can run a machine has hours left that day. */
-  private boolean anyone(int m) {
-    boolean found = flat.runBy[m].length == 0;
-    for (int p : flat.runBy[m]) {
-      found |= left[p] > DONE;
+  /** Whether those who can run a machine have so many hours left that day. */
+  private boolean someoneFor(int m, double hours) {
+    if (flat.runBy[m].length == 0) {
+      return true;
     }
-    return found;
+    double found = 0;
+    for (int p : flat.runBy[m]) {
+      found += left[p];
+    }
+    return found >= hours && found > DONE;
   }
 
   private double work(int m, int d, int job, double wanted) {
@@ -450,7 +470,10 @@ final class Walk {
     return finish[job] < NEVER;
   }
 
-  /** Money of all jobs done, less the road, less moves away from a kept plan. */
+  /**
+   * What plans are compared by: money of all jobs done, less the road, less moves away from a kept
+   * plan; of what brings the same, the sooner.
+   */
   double value(Lists lists) {
     double usdPerKm = flat.problem.usdPerKm();
     double usdPerMove = flat.problem.usdPerMove();
@@ -459,6 +482,7 @@ final class Walk {
       boolean done = finish[j] < NEVER;
       if (done) {
         sum += flat.value[j][lists.option[j]][finish[j]] - roadKm[j] * usdPerKm;
+        sum -= SOONER_USD * finish[j];
       } else if (start[j] < NEVER && failed[j] == NEVER) {
         sum -= roadKm[j] * usdPerKm;
       }

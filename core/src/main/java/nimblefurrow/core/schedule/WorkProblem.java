@@ -29,6 +29,9 @@ public record WorkProblem(
     double usdPerMove) {
   private static final int MOST_DAYS = 400;
 
+  /** Nobody drives out for less, unless that is all there is to do, h. */
+  public static final double LEAST_STINT_H = 1;
+
   /** Someone who works; hours by day. */
   public record Person(String id, String name, double[] hours) {}
 
@@ -38,12 +41,25 @@ public record WorkProblem(
    * @param hours it can work by day, ground and weather counted; 0 on days it is not there
    * @param runBy indices of people who can run it; empty when its own crew comes with it
    * @param setUpH at each field
+   * @param changeH to change what it is fitted with, between jobs that ask for another kit
    * @param roadKmh between fields
    */
   public record Machine(
-      String id, String name, double[] hours, Set<Integer> runBy, double setUpH, double roadKmh) {
+      String id,
+      String name,
+      double[] hours,
+      Set<Integer> runBy,
+      double setUpH,
+      double changeH,
+      double roadKmh) {
     public Machine {
       runBy = Set.copyOf(runBy);
+    }
+
+    /** A machine that is never refitted. */
+    public Machine(
+        String id, String name, double[] hours, Set<Integer> runBy, double setUpH, double roadKmh) {
+      this(id, name, hours, runBy, setUpH, 0, roadKmh);
     }
   }
 
@@ -58,6 +74,7 @@ public record WorkProblem(
    * @param after what must be done before it; null for nothing
    * @param kept where it stands in a kept plan; null when there is none
    * @param pin what is settled about it; null for nothing
+   * @param kit what its machine is fitted with: a head for the crop, a clean box for organic seed
    */
   public record Job(
       String id,
@@ -67,9 +84,23 @@ public record WorkProblem(
       List<Option> options,
       @Nullable After after,
       @Nullable Kept kept,
-      @Nullable Pin pin) {
+      @Nullable Pin pin,
+      String kit) {
     public Job {
       options = List.copyOf(options);
+    }
+
+    /** A job for which nothing is refitted. */
+    public Job(
+        String id,
+        String name,
+        double xKm,
+        double yKm,
+        List<Option> options,
+        @Nullable After after,
+        @Nullable Kept kept,
+        @Nullable Pin pin) {
+      this(id, name, xKm, yKm, options, after, kept, pin, "");
     }
   }
 

@@ -56,7 +56,7 @@ final class WrittenPlan {
         m,
         walk.start[j],
         walk.finish[j],
-        walk.roadKm[j] / flat.roadKmh[m] + flat.setUpH[m],
+        walk.roadKm[j] / flat.roadKmh[m] + flat.setUpH[m] + walk.changeH[j],
         flat.value[j][way][walk.finish[j]],
         segments);
   }

@@ -18,6 +18,9 @@ final class SurfaceEmergence {
   /** Under this share of the live seed, in the middle year, spreading is too late. */
   static final double LEAST = 0.2;
 
+  /** A middle needs no more; each is asked on seven days. */
+  private static final int ENOUGH_YEARS = 10;
+
   private final CropSeasons crop;
   private final CoverComponent seed;
   private final SeedingMethod method;
@@ -48,10 +51,12 @@ final class SurfaceEmergence {
     return low;
   }
 
-  /** Share of the live seed that is up by 1 May when it is spread on a day. */
+  /** Share of the live seed that is up by 1 May when it is spread on a day, in years far apart. */
   Spread up(LocalDate day) {
-    double[] up = new double[crop.years().size()];
-    for (int y = 0; y < up.length; y++) {
+    int every = Math.max(1, crop.years().size() / ENOUGH_YEARS);
+    double[] up = new double[(crop.years().size() + every - 1) / every];
+    for (int i = 0; i < up.length; i++) {
+      int y = i * every;
       CropColumns grown = crop.years().get(y);
       SeasonPlan plan =
           new SeasonPlan(
@@ -63,7 +68,7 @@ final class SurfaceEmergence {
               day,
               List.of(),
               LocalDate.of(crop.skies().seasonYear() + 1, Month.MAY, 1));
-      up[y] =
+      up[i] =
           crop.model()
               .run(crop.skies().skies().get(y), grown, plan, SeasonColumns.Detail.ODDS)
               .components()

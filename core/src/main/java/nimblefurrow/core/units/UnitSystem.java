@@ -100,9 +100,21 @@ public enum UnitSystem {
       return words.text();
     }
     Figure.Amount amount = (Figure.Amount) figure;
-    double shown = convert(amount.value(), amount.unit());
-    String pattern = "%,." + decimals(amount.unit()) + "f%s";
-    return String.format(Locale.ENGLISH, pattern, shown, suffix(amount.unit()));
+    Unit unit = amount.unit();
+    String number = number(convert(amount.value(), unit), decimals(unit));
+    return switch (unit) {
+      case USD -> "$" + number;
+      case USD_PER_HA -> "$" + number + (this == US ? "/ac" : "/ha");
+      case DAYS -> number + (number.equals("1") ? " day" : " days");
+      default -> number + suffix(unit);
+    };
+  }
+
+  /** With a real minus, and never a nought below nought. */
+  private static String number(double value, int decimals) {
+    String said = String.format(Locale.ENGLISH, "%,." + decimals + "f", Math.abs(value));
+    boolean nought = said.chars().allMatch(c -> c == '0' || c == '.');
+    return value < 0 && !nought ? "−" + said : said;
   }
 
   private int decimals(Unit unit) {

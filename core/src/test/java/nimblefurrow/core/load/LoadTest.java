@@ -189,4 +189,18 @@ class LoadTest {
     assertThatThrownBy(() -> SplitLoads.of(20, seeds.subList(0, 1), 400, drone(45)))
         .hasMessageContaining("at least two");
   }
+
+  /** Turns and refills are part of the share that is not work; they are not counted beside it. */
+  @Test
+  void hoursCountTurnsAndRefillsOnce() {
+    LoadPlan plan =
+        LoadPlan.of(
+            40, 80, 700, 600, new LoadPlan.Carrier(2, 0.95, null, 9, 2.5, 20, 600, 400, 2.5, null));
+    LoadPlan.Minutes m = plan.minutes();
+    double field = m.pass() + m.turn() + m.refill();
+    assertThat(plan.hours(0.99) * 60).isCloseTo(field + m.ferry(), within(1e-9));
+    assertThat(plan.hours(0.5) * 60).isCloseTo(2 * m.pass() + m.ferry(), within(1e-9));
+    assertThat(plan.hours(0.5) * 60).isLessThan(m.all() / 0.5);
+    assertThatThrownBy(() -> plan.hours(0)).hasMessageContaining("share of the time at work");
+  }
 }

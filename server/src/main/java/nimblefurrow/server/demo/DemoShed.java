@@ -104,6 +104,8 @@ class DemoShed {
         weekdays(m),
         days(m),
         null,
+        number(m, "changeH"),
+        number(m, "tenderM"),
         number(m, "roadKmh"),
         number(m, "usdPerHour"),
         number(m, "usdPerHa"),

@@ -25,6 +25,7 @@ import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -83,6 +84,7 @@ class EndingService {
         f.seededOn(),
         f.endedOn(),
         bearings.of(farmId, fieldId),
+        plan(f).version(),
         plan(f).plan().ending(),
         cover.endOn(),
         rows(f, cover, purpose, wanted, rules.of(farmId)),
@@ -221,6 +223,11 @@ class EndingService {
       throw new Refused("why", "Keep the reason under 1000 characters.");
     }
     PlanView stored = plan(f);
+    if (stored.version() != in.planVersion()) {
+      throw new ChangedMeanwhile(
+          "Someone else changed the plan of " + f.field().name() + " while you chose.",
+          Map.of("way", stored.plan().ending(), "endOn", stored.plan().endOn()));
+    }
     PlanInput before = stored.plan();
     PlanInput after =
         new PlanInput(
@@ -272,7 +279,8 @@ class EndingService {
         choose(
             farmId,
             fieldId,
-            new EndingViews.ChoiceInput(best.way(), best.endOn(), best.plantOn(), why),
+            new EndingViews.ChoiceInput(
+                best.way(), best.endOn(), best.plantOn(), why, plan(f).version()),
             account);
         changed++;
       }

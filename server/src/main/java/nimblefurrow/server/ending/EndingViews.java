@@ -83,6 +83,7 @@ final class EndingViews {
    * @param target of the goal, in its unit
    * @param endedOn the day it was ended, when it was
    * @param bearingDeg the way it was seeded, when that is known
+   * @param planVersion of the plan that a choice changes
    * @param plannedWay how the field's plan ends it
    * @param plannedEndOn and when
    */
@@ -100,13 +101,19 @@ final class EndingViews {
       @Nullable LocalDate seededOn,
       @Nullable LocalDate endedOn,
       @Nullable Double bearingDeg,
+      long planVersion,
       String plannedWay,
       LocalDate plannedEndOn,
       List<EndingRow> rows,
       List<ChosenView> chosen) {}
 
-  /** A choice to be kept. */
-  record ChoiceInput(String way, LocalDate endOn, LocalDate plantOn, String why) {}
+  /**
+   * A choice to be kept.
+   *
+   * @param planVersion of the plan it was made on
+   */
+  record ChoiceInput(
+      String way, LocalDate endOn, LocalDate plantOn, String why, long planVersion) {}
 
   /** One field of the farm's endings: what leads, and what was chosen. */
   record FieldEnding(

@@ -52,6 +52,12 @@ class Machine {
   @Column(name = "set_up_h")
   double setUpH = 0.4;
 
+  @Column(name = "change_h")
+  @Nullable Double changeH;
+
+  @Column(name = "tender_m")
+  @Nullable Double tenderM;
+
   double roadKmh = 25;
   boolean hired;
   @Nullable LocalDate outFrom;

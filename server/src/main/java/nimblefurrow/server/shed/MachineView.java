@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.seeding.SeedingMethod;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param weekdays days of the week it is there, Monday 1; every day when not said
  * @param onlyDays the only days it is there, for call-outs; empty for any
  * @param setUpH at each field; 0.4 when not said
+ * @param changeH to change a head, or to clean out for organic seed; 0.75 when not said
+ * @param tenderM how far from the field it fills, one way: a tender at its edge, a strip miles off
  * @param roadKmh between fields; 25 when not said
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
@@ -51,6 +54,8 @@ public record MachineView(
     @Nullable List<Integer> weekdays,
     @Nullable List<LocalDate> onlyDays,
     @Nullable Double setUpH,
+    @Nullable Double changeH,
+    @Nullable Double tenderM,
     @Nullable Double roadKmh,
     @Nullable Double usdPerHour,
     @Nullable Double usdPerHa,
@@ -122,9 +127,17 @@ public record MachineView(
     return loads(areaHa, rate, rate / volume);
   }
 
+  /** How far from the field it fills; a seeder on the combine's head fills where the grain goes. */
+  private double tenderAwayM() {
+    if (tenderM != null) {
+      return tenderM;
+    }
+    return methods.contains(SeedingMethod.COMBINE_HEAD.key()) ? 0 : USUAL_FERRY_M;
+  }
+
   /** Hours for loads, the time not at work counted. */
   public double hours(LoadPlan loads) {
-    return loads.minutes().all() / 60 / efficiency;
+    return loads.hours(efficiency);
   }
 
   /** As something that carries seed the usual way to the field. */
@@ -137,7 +150,7 @@ public record MachineView(
         speedKmh * M_PER_S,
         turnS,
         refillS,
-        USUAL_FERRY_M,
+        tenderAwayM(),
         (ferryKmh == null ? speedKmh : ferryKmh) * M_PER_S,
         batteryMin);
   }
@@ -167,6 +180,8 @@ public record MachineView(
         List.of(m.weekdays),
         List.of(m.onlyDays),
         m.setUpH,
+        m.changeH,
+        m.tenderM,
         m.roadKmh,
         m.usdPerHour,
         m.usdPerHa,

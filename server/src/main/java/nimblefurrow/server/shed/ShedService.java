@@ -90,6 +90,8 @@ public class ShedService {
     stored.onlyDays =
         m.onlyDays() == null ? new LocalDate[0] : m.onlyDays().toArray(LocalDate[]::new);
     stored.setUpH = m.setUpH() == null ? 0.4 : m.setUpH();
+    stored.changeH = m.changeH();
+    stored.tenderM = m.tenderM();
     stored.roadKmh = m.roadKmh() == null ? 25 : m.roadKmh();
     stored.methods = m.methods().toArray(String[]::new);
     stored.widthM = m.widthM();
@@ -146,6 +148,12 @@ public class ShedService {
     }
     optional("massKg", "The mass", m.massKg());
     optional("roadKmh", "The speed on the road", m.roadKmh());
+    if (m.changeH() != null) {
+      Need.notNegative("changeH", "The time of a change", m.changeH());
+    }
+    if (m.tenderM() != null) {
+      Need.notNegative("tenderM", "The way to where it fills", m.tenderM());
+    }
     if (m.setUpH() != null) {
       Need.notNegative("setUpH", "The set-up at a field", m.setUpH());
     }

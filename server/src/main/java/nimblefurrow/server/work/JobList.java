@@ -91,7 +91,8 @@ final class JobList {
             open.stream().map(Offer::option).toList(),
             after,
             stands(item),
-            pin(pins.get(id + kind))));
+            pin(pins.get(id + kind)),
+            kit(f, kind)));
     boolean ours = f.farm().id().equals(farmId);
     infos.add(
         new WorkBuilder.JobInfo(
@@ -104,6 +105,15 @@ final class JobList {
             open.stream().map(this::way).toList(),
             gone));
     return jobs.size() - 1;
+  }
+
+  /** A combine changes heads between crops; seed for an organic field goes into a clean box. */
+  private static String kit(PlannedField f, String kind) {
+    return switch (kind) {
+      case "harvest" -> f.field().crop().kind();
+      case "seed" -> f.field().organic() ? "organic" : "conventional";
+      default -> "";
+    };
   }
 
   private boolean is(Offer o, UUID doer) {

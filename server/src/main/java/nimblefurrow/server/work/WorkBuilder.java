@@ -267,6 +267,9 @@ class WorkBuilder {
     }
   }
 
+  /** A head changed, or a box cleaned out, h. Working value. */
+  private static final double USUAL_CHANGE_H = 0.75;
+
   private static WorkProblem.Person person(CrewView p, JobFrame frame) {
     double[] hours = new double[frame.days()];
     Set<LocalDate> off = new HashSet<>(p.daysOff());
@@ -318,6 +321,7 @@ class WorkBuilder {
         hours,
         runBy,
         m.setUpH() == null ? 0.4 : m.setUpH(),
+        m.changeH() == null ? USUAL_CHANGE_H : m.changeH(),
         m.roadKmh() == null ? 25 : m.roadKmh());
   }
 

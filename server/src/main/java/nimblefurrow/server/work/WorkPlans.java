@@ -121,7 +121,8 @@ final class WorkPlans {
     hours[day] = b.weather().light()[day];
     machines.set(
         machine,
-        new WorkProblem.Machine(m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.roadKmh()));
+        new WorkProblem.Machine(
+            m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.changeH(), m.roadKmh()));
     return with(under, machines);
   }
 
@@ -138,7 +139,13 @@ final class WorkPlans {
       own[d] = there ? b.weather().hours(doer, year, d) : 0;
     }
     return new WorkProblem.Machine(
-        machine.id(), machine.name(), own, machine.runBy(), machine.setUpH(), machine.roadKmh());
+        machine.id(),
+        machine.name(),
+        own,
+        machine.runBy(),
+        machine.setUpH(),
+        machine.changeH(),
+        machine.roadKmh());
   }
 
   private static WorkProblem with(WorkProblem p, List<WorkProblem.Machine> machines) {
