@@ -57,6 +57,9 @@ const chosen = computed(() => page.value?.chosen[0])
 /** The way and day the sheets are made for: what was chosen, or what the plan says. */
 const way = computed(() => chosen.value?.way ?? page.value?.plannedWay)
 const endOn = computed(() => chosen.value?.endOn ?? page.value?.plannedEndOn)
+const cautions = computed(
+  () => page.value?.rows.find((r) => r.way === way.value && /spray/i.test(r.way))?.cautions ?? [],
+)
 const GREEN = ['rollPlant', 'rollSpray', 'plantGreenSpray', 'plantGreenRoll', 'sprayStanding']
 const coverMgPerHa = computed(() => {
   const row = page.value?.rows.find((r) => r.way === way.value) ?? page.value?.rows[0]
@@ -158,7 +161,7 @@ const SHEETS = [
         :row="picked"
         :field-id="page.fieldId"
         :crop="page.crop"
-        :plan-version="page.planVersion"
+        :version="page.version"
         @kept="take"
         @dropped="picked = null"
       />
@@ -168,7 +171,12 @@ const SHEETS = [
       </v-btn-toggle>
       <div class="grid">
         <RollerSheet v-if="sheet === 'roller'" :page="page" :end-on="endOn" />
-        <SpraySheet v-if="sheet === 'spray'" :page="page" :end-on="endOn ?? page.today" />
+        <SpraySheet
+          v-if="sheet === 'spray'"
+          :page="page"
+          :end-on="endOn ?? page.today"
+          :cautions="cautions"
+        />
         <PlanterSheet
           v-if="sheet === 'planter'"
           :page="page"

@@ -10,6 +10,7 @@ import CrewCard from './rota/CrewCard.vue'
 import DayList from './rota/DayList.vue'
 import HireCard from './rota/HireCard.vue'
 import LaneChart from './rota/LaneChart.vue'
+import MorningList from './rota/MorningList.vue'
 import MachineSheets from './rota/MachineSheets.vue'
 import OddsCard from './rota/OddsCard.vue'
 import ProposalCard from './rota/ProposalCard.vue'
@@ -207,6 +208,11 @@ const print = () => window.print()
       Looked at again by itself: {{ run.reasons.slice(0, 3).join(' ') }} Nothing needs to move.
     </p>
 
+    <MorningList
+      v-if="work?.items.length"
+      :today="work.today"
+      :stamp="JSON.stringify(work.items.map((i) => [i.id, i.shareDone, i.startOn]))"
+    />
     <MachineSheets v-if="work" :work="work" />
     <div v-if="work" class="grid">
       <DayList :work="work" :movable="session.operator" :owner="session.owner" @changed="took" />

@@ -11,7 +11,7 @@ const props = defineProps<{
   row: Schemas['EndingRow']
   fieldId: string
   crop: string
-  planVersion: number
+  version: number
 }>()
 const emit = defineEmits<{ kept: [page: Schemas['EndingPage']]; dropped: [] }>()
 const session = useSession()
@@ -43,7 +43,7 @@ async function keep() {
           endOn: endOn.value,
           plantOn: plantOn.value,
           why: why.value,
-          planVersion: props.planVersion,
+          version: props.version,
         },
       }),
     )

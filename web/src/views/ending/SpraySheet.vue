@@ -4,12 +4,18 @@ import { api, ask, type Schemas } from '../../api/client'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { sentence } from '../../words/reasons'
 import { notice } from '../../shell/notice'
 import ProductForm from './ProductForm.vue'
 import { newId } from '../../words/ids'
 
 /** Products from their labels, tanks, and what stands against an entered limit. */
-const props = defineProps<{ page: Schemas['EndingPage']; endOn: string }>()
+const props = defineProps<{
+  page: Schemas['EndingPage']
+  endOn: string
+  /** Of the planned way, where it is a spray. */
+  cautions: Schemas['ReasonView'][]
+}>()
 const session = useSession()
 const products = ref<Schemas['ProductView'][]>([])
 const editing = ref<Schemas['ProductView'] | null>(null)
@@ -121,6 +127,9 @@ const pour = (amount: number, unit: string) =>
       >
     </div>
     <p v-if="page.organic" class="rust my-2">This field is organic: no herbicide belongs on it.</p>
+    <p v-for="(c, i) in cautions" :key="i" class="small my-1">
+      ▲ {{ sentence(session.reason(c)) }}.
+    </p>
     <p v-if="!products.length" class="muted my-2">
       No products yet. Enter one from its label: rates, spray volume, intervals, limits.
     </p>

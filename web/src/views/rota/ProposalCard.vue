@@ -69,10 +69,12 @@ const how = (i: Schemas['ProposedItem']) =>
       </ul>
     </template>
     <p>
-      {{ proposal.items.length }} jobs, worth <b>{{ session.amount(proposal.value, 'USD') }}</b>:
-      {{ session.amount(Math.abs(gain), 'USD') }} {{ gain >= 0 ? 'more' : 'less' }} than the plan
-      that is kept, {{ session.amount(proposal.value - proposal.byHand, 'USD') }} more than taking
-      what is due first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
+      {{ proposal.items.length }} jobs that add
+      <b>{{ session.amount(proposal.value, 'USD') }}</b> to what the crops bring when each is cut as
+      late as it can stand: {{ session.amount(Math.abs(gain), 'USD') }}
+      {{ gain >= 0 ? 'more' : 'less' }} than the plan that is kept,
+      {{ session.amount(proposal.value - proposal.byHand, 'USD') }} more than taking what is due
+      first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
       <span v-if="same" class="muted"
         >{{ same }} {{ same === 1 ? 'stays as it is' : 'stay as they are' }}.</span
       >

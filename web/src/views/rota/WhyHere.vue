@@ -41,14 +41,29 @@ onMounted(async () => {
   }
 })
 
-/** The best places of each machine, and where it stands now. */
+const here = computed(() => places.value?.find((p) => p.here))
+/** The best places of each machine, and where it stands now; that place once. */
 const shown = computed(() => {
   const perDoer = new Map<string, number>()
   return (places.value ?? []).filter((p) => {
+    const same = p.doerId === here.value?.doerId && p.startOn === here.value.startOn
+    if (same && !p.here) return false
     const n = perDoer.get(p.doerId) ?? 0
     perDoer.set(p.doerId, n + 1)
     return n < 3 || p.here
   })
+})
+const place = (p: Place) => `${p.doer} on ${sayDay(p.startOn)}`
+/** Why it stands where it does, before any money. */
+const lead = computed(() => {
+  const others = shown.value.filter((p) => !p.here)
+  const best = others[0]
+  if (!best) return 'Nothing else gets it done inside its window beside the other jobs.'
+  if (!here.value) return `It is not in the plan; ${place(best)} would do.`
+  if (best.usd > 1)
+    return `${place(best)} would be better by ${session.amount(best.usd, 'USD')}: lay out again to take it.`
+  if (best.usd > -1) return `${place(best)} is as good; it stays where it was kept.`
+  return `It stands best here: the next best, ${place(best)}, costs ${session.amount(-best.usd, 'USD')}.`
 })
 const name = (id: string) => places.value?.find((p) => p.doerId === id)?.doer ?? 'another machine'
 const settled = computed(() => {
@@ -110,30 +125,35 @@ const never = (p: Place) =>
     <p v-else-if="!places.length" class="muted">
       No machine gets it done inside its window beside the other jobs.
     </p>
-    <table v-else class="plain">
-      <tbody>
-        <tr v-for="p in shown" :key="p.doerId + p.startOn" :class="{ mine: p.here }">
-          <td>{{ p.doer === sentence(p.label) ? p.doer : `${sentence(p.label)}, ${p.doer}` }}</td>
-          <td>
-            <span class="nowrap">{{ sayDay(p.startOn) }}</span>
-            <div v-if="p.reaches !== undefined" class="muted">
-              {{ Math.round(100 * p.reaches) }} % of the goal
-            </div>
-          </td>
-          <td class="n">
-            <template v-if="Math.abs(p.usd) < 1">as now</template>
-            <template v-else-if="p.usd < 0">costs {{ session.amount(-p.usd, 'USD') }}</template>
-            <template v-else>brings {{ session.amount(p.usd, 'USD') }} more</template>
-            <div v-if="!p.pins" class="rust">in the way of a pin</div>
-          </td>
-          <td class="pins">
-            <button class="link" @click="settle({ day: p.startOn })">this day</button>
-            <button class="link" @click="only(p)">this machine</button>
-            <button class="link" @click="never(p)">not this one</button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <template v-else>
+      <p class="mb-1">
+        <b>{{ lead }}</b>
+      </p>
+      <table class="plain">
+        <tbody>
+          <tr v-for="p in shown" :key="p.doerId + p.startOn" :class="{ mine: p.here }">
+            <td>{{ p.doer === sentence(p.label) ? p.doer : `${sentence(p.label)}, ${p.doer}` }}</td>
+            <td>
+              <span class="nowrap">{{ sayDay(p.startOn) }}</span>
+              <div v-if="p.reaches !== undefined" class="muted">
+                {{ Math.round(100 * p.reaches) }} % of the goal
+              </div>
+            </td>
+            <td class="n">
+              <template v-if="p.here || Math.abs(p.usd) < 1">as now</template>
+              <template v-else-if="p.usd < 0">costs {{ session.amount(-p.usd, 'USD') }}</template>
+              <template v-else>brings {{ session.amount(p.usd, 'USD') }} more</template>
+              <div v-if="!p.pins" class="rust">in the way of a pin</div>
+            </td>
+            <td class="pins">
+              <button class="link" @click="settle({ day: p.startOn })">this day</button>
+              <button class="link" @click="only(p)">this machine</button>
+              <button class="link" @click="never(p)">not this one</button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
     <p class="muted">Money of the whole plan, all other jobs kept in their order.</p>
   </div>
 </template>

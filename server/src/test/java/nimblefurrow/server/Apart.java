@@ -35,6 +35,23 @@ final class Apart implements AutoCloseable {
    * @param options of the Java machine
    */
   static Apart start(String name, String... options) throws Exception {
+    database(name);
+    Apart apart = launch(name, options);
+    apart.await();
+    return apart;
+  }
+
+  /** Starts two at once on one empty database and waits until both answer. */
+  static List<Apart> two(String name) throws Exception {
+    database(name);
+    List<Apart> both = List.of(launch(name), launch(name));
+    for (Apart one : both) {
+      one.await();
+    }
+    return both;
+  }
+
+  private static void database(String name) throws Exception {
     String base = Objects.requireNonNull(System.getenv("NF_TEST_DB_URL"));
     String user = System.getenv("NF_TEST_DB_USER");
     String password = System.getenv("NF_TEST_DB_PASSWORD");
@@ -44,6 +61,13 @@ final class Apart implements AutoCloseable {
       statement.execute("drop database if exists \"" + database + "\" with (force)");
       statement.execute("create database \"" + database + "\"");
     }
+  }
+
+  private static Apart launch(String name, String... options) throws Exception {
+    String base = Objects.requireNonNull(System.getenv("NF_TEST_DB_URL"));
+    String user = System.getenv("NF_TEST_DB_USER");
+    String password = System.getenv("NF_TEST_DB_PASSWORD");
+    String database = base.substring(base.lastIndexOf('/') + 1) + "_" + name;
     Path folder = Files.createTempDirectory("nimble-furrow-" + name);
     int port;
     try (java.net.ServerSocket free = new java.net.ServerSocket(0)) {
@@ -64,9 +88,7 @@ final class Apart implements AutoCloseable {
     builder.environment().put("NF_DB_PASSWORD", password);
     builder.redirectErrorStream(true).redirectOutput(folder.resolve("log").toFile());
     builder.directory(new File("."));
-    Apart apart = new Apart(builder.start(), "http://127.0.0.1:" + port, folder);
-    apart.await();
-    return apart;
+    return new Apart(builder.start(), "http://127.0.0.1:" + port, folder);
   }
 
   private void await() throws Exception {
@@ -80,6 +102,16 @@ final class Apart implements AutoCloseable {
       }
     }
     throw new AssertionError("it did not start: " + Files.readString(log()));
+  }
+
+  /** Whether it was this one that made the demo's farm. */
+  boolean madeTheFarm() {
+    return Files.exists(folder.resolve("token"));
+  }
+
+  /** The demo's owner, who was made by another server, at this one's door. */
+  Api owner(Apart maker) throws Exception {
+    return Api.withToken(address, Files.readString(maker.folder.resolve("token")).strip());
   }
 
   /** The demo's owner. */

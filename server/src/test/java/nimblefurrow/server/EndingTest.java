@@ -57,7 +57,7 @@ class EndingTest {
   }
 
   private static long version(Api owner, String field) throws Exception {
-    return owner.get(field + "/ending").ok().json().get("planVersion").asLong();
+    return owner.get(field + "/ending").ok().json().get("version").asLong();
   }
 
   @Test
@@ -70,7 +70,7 @@ class EndingTest {
     choice.put("endOn", "2027-04-22");
     choice.put("plantOn", "2027-04-25");
     choice.put("why", "no time later");
-    choice.put("planVersion", version(owner, field));
+    choice.put("version", version(owner, field));
     assertThat(owner.post(field + "/ending", choice).refused(422)).contains("10 to 14 days");
     choice.put("plantOn", "2027-05-05");
     JsonNode page = owner.post(field + "/ending", choice).ok().json();
@@ -81,7 +81,7 @@ class EndingTest {
     // Chosen on the plan as it was before: someone else has changed it meanwhile.
     assertThat(owner.post(field + "/ending", choice).refused(409))
         .contains("while you chose", "sprayEarly", "2027-04-22");
-    choice.put("planVersion", version(owner, field));
+    choice.put("version", version(owner, field));
     page = owner.post(field + "/ending", choice).ok().json();
     assertThat(page.get("chosen")).hasSize(2);
     assertThat(page.at("/chosen/0/why").asString()).isEqualTo("too wet to spray");

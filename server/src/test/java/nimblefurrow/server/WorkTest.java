@@ -1,12 +1,14 @@
 package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,6 +38,41 @@ class WorkTest {
       }
     }
     throw new AssertionError("nothing to " + kind);
+  }
+
+  /** Each day of the plan: all its hours, nobody in two places, seed named where it is sown. */
+  private static void everyMorningIsToldInOrder(Api owner, String farm, JsonNode work)
+      throws Exception {
+    Map<String, Double> hours = new TreeMap<>();
+    for (JsonNode i : work.get("items")) {
+      for (JsonNode s : i.get("segments")) {
+        hours.merge(s.get("day").asString(), s.get("hours").asDouble(), Double::sum);
+      }
+    }
+    boolean sown = false;
+    int asked = 0;
+    for (Map.Entry<String, Double> day : hours.entrySet()) {
+      if (asked++ == 8) {
+        break;
+      }
+      JsonNode morning = owner.get(farm + "/rota/morning?day=" + day.getKey()).ok().json();
+      double told = 0;
+      for (JsonNode person : morning.get("people")) {
+        double free = 0;
+        for (JsonNode t : person.get("tasks")) {
+          assertThat(t.get("from").asDouble()).isGreaterThanOrEqualTo(Math.max(7, free) - 1e-9);
+          free = t.get("to").asDouble();
+          told += free - t.get("from").asDouble();
+          if (t.has("seed")) {
+            sown = true;
+            assertThat(t.at("/seed/seeds").size()).isPositive();
+            assertThat(t.at("/seed/loads").asInt()).isPositive();
+          }
+        }
+      }
+      assertThat(told).isCloseTo(day.getValue(), within(1e-6));
+    }
+    assertThat(sown).isTrue();
   }
 
   @Test
@@ -70,6 +107,7 @@ class WorkTest {
         .hasSize(5);
     JsonNode work = owner.post(farm + "/rota/keep", Map.of("runId", id)).ok().json();
     assertThat(work.get("items").size()).isEqualTo(proposal.get("items").size());
+    everyMorningIsToldInOrder(owner, farm, work);
 
     JsonNode odds = owner.get(farm + "/rota/odds").ok().json();
     assertThat(odds.get("jobsDone")).hasSize(odds.get("years").asInt());

@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.SprayKill;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.Reason;
@@ -424,6 +425,19 @@ public final class EndingAdviser {
                     Reason.of("{species} is {words}")
                         .with("species", s.name())
                         .with("words", s.advice().herbicide())));
+    species(SecondPass::hard)
+        .forEach(
+            s -> {
+              c.warn(
+                  Reason.of("plan a second spray 14 to 24 days on: {species} greens up again")
+                      .with("species", s.name()));
+              c.warn(
+                  Reason.of(
+                          "cold: below {cool} in the mean of three days fewer die, at {cold} a quarter"
+                              + " fewer; wait for warm days")
+                      .with("cool", SprayKill.WARM_C, Unit.CELSIUS)
+                      .with("cold", SprayKill.COLD_C, Unit.CELSIUS));
+            });
   }
 
   private void thickEnough(Case c) {

@@ -1,6 +1,9 @@
 package nimblefurrow.core.ending;
 
+import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.Species;
 
 /**
  * The second pass of a way of ending that takes two. Days are working values: a herbicide wants
@@ -13,8 +16,22 @@ import java.util.Optional;
  * @param most most
  */
 public record SecondPass(String work, String label, int least, int most) {
-  /** The second pass of a way; nothing when one pass is all. */
-  public static Optional<SecondPass> of(EndingWay way) {
+  /**
+   * The second pass of a way on a cover; nothing when one pass is all. Grass that one herbicide
+   * pass seldom ends, as annual ryegrass, is sprayed again when what it missed greens up.
+   */
+  public static Optional<SecondPass> of(EndingWay way, List<Species> cover) {
+    Optional<SecondPass> own = of(way);
+    boolean again = own.isEmpty() && way.sprays() && cover.stream().anyMatch(SecondPass::hard);
+    return again ? Optional.of(new SecondPass("spray", "spray again what greens up", 14, 24)) : own;
+  }
+
+  /** Whether one pass seldom ends a species. */
+  static boolean hard(Species s) {
+    return s.family() == Family.GRASS && s.advice().herbicide().startsWith("hard");
+  }
+
+  private static Optional<SecondPass> of(EndingWay way) {
     return switch (way) {
       case ROLL_SPRAY -> Optional.of(new SecondPass("spray", "spray behind the roller", 0, 4));
       case ROW_ZONE -> Optional.of(new SecondPass("spray", "spray between the rows", 10, 28));

@@ -6,9 +6,13 @@ import nimblefurrow.core.units.Maths;
  * Share of a species a herbicide kills and how fast it browns: working values by kind of plant and
  * stage, taken down in the cold. A label or a later count of the kill replaces them.
  */
-final class SprayKill {
-  private static final double WARM_C = 12;
-  private static final double COLD_C = 5;
+public final class SprayKill {
+  /** Mean of three days from which leaves take up all of it, °C. */
+  public static final double WARM_C = 12;
+
+  /** And at which a quarter fewer die, °C. */
+  public static final double COLD_C = 5;
+
   private static final double LEFT_IN_COLD = 0.75;
   private static final double RYEGRASS_COOL = 0.60;
   private static final double SLOWER_WHEN_COOL = 1.5;

@@ -20,6 +20,8 @@ public enum Unit {
   KG,
   /** A length of metres. */
   M,
+  /** A way on the road. */
+  KM,
   /** Money. */
   USD,
   KMH,

@@ -48,7 +48,7 @@ public enum UnitSystem {
       case SHARE -> value * 100;
       case KG -> value / KG_PER_LB;
       case M -> value / M_PER_FOOT;
-      case KMH -> value / KM_PER_MILE;
+      case KM, KMH -> value / KM_PER_MILE;
       case SPRAY_L_PER_HA -> value * HA_PER_ACRE / L_PER_GALLON;
       case PRODUCT_L_PER_HA -> value * HA_PER_ACRE / L_PER_GALLON * FL_OZ_PER_GALLON;
       case PRODUCT_KG_PER_HA -> value * LB_PER_ACRE * OZ_PER_LB;
@@ -80,6 +80,7 @@ public enum UnitSystem {
       case DAYS -> " days";
       case KG -> us ? " lb" : " kg";
       case M -> us ? " ft" : " m";
+      case KM -> us ? " mi" : " km";
       case KMH -> us ? " mph" : " km/h";
       case HOURS -> " h";
       case SPRAY_L_PER_HA -> us ? " gal/ac" : " L/ha";
@@ -123,7 +124,7 @@ public enum UnitSystem {
       case HA -> this == US ? 0 : 1;
       case MM -> this == US ? 2 : 0;
       case PER_M2 -> this == US ? 1 : 0;
-      case KMH, HOURS, SPRAY_L_PER_HA -> 1;
+      case KM, KMH, HOURS, SPRAY_L_PER_HA -> 1;
       case PRODUCT_L_PER_HA, PRODUCT_KG_PER_HA -> this == US ? 1 : 2;
       case G_PER_HA -> this == US ? 2 : 0;
       case M -> this == US ? 0 : 1;

@@ -147,4 +147,40 @@ class EndingAdviserTest {
     assertThat(beans.from()).isEqualTo(LocalDate.of(2027, 6, 3));
     assertThat(beans.cautions()).anySatisfy(c -> assertThat(c.text()).contains("stems snap"));
   }
+
+  private static String warned(EndingOption option) {
+    return option.cautions().stream()
+        .map(r -> r.say(UnitSystem.US))
+        .collect(Collectors.joining("; "));
+  }
+
+  @Test
+  void ryegrassIsToldOfItsSecondSprayAndTheCold() {
+    EndingOption ryegrass =
+        options(BEANS_IN_MAY, false, Farm.seed("annual_ryegrass", 25)).get(EndingWay.SPRAY_EARLY);
+    assertThat(warned(ryegrass))
+        .contains("second spray 14 to 24 days on", "below 54 °F", "at 41 °F a quarter fewer");
+    EndingOption rye =
+        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.SPRAY_EARLY);
+    assertThat(warned(rye)).doesNotContain("second spray");
+  }
+
+  @Test
+  void mowingAndTillingSayWhatTheyLose() {
+    Map<EndingWay, EndingOption> rye = options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(said(rye.get(EndingWay.MOW))).contains("still lies four weeks on");
+    assertThat(said(rye.get(EndingWay.TILL))).contains("dries the ground by about 12 mm");
+    Map<EndingWay, EndingOption> corn = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(said(corn.get(EndingWay.TILL))).contains("ties up nitrogen under the corn");
+    assertThat(warned(corn.get(EndingWay.GRAZE))).contains("grass tetany", "treated seed");
+  }
+
+  /** Oats that winter kills never ripen: nobody waits for them, however early the barley is. */
+  @Test
+  void whatWinterKillsIsNotWaitedFor() {
+    EndingOption roll =
+        options(BEANS_IN_MAY, false, Farm.seed("winter_barley", 45), Farm.seed("oats", 40))
+            .get(EndingWay.ROLL_PLANT);
+    assertThat(said(roll)).doesNotContain("Oats ripens");
+  }
 }

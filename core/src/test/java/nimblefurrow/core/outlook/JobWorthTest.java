@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
@@ -65,8 +68,14 @@ class JobWorthTest {
 
   @Test
   void onlyWaysOfTwoPassesHaveASecond() {
-    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY).orElseThrow().work()).isEqualTo("spray");
-    assertThat(SecondPass.of(EndingWay.ROW_ZONE).orElseThrow().least()).isPositive();
-    assertThat(SecondPass.of(EndingWay.TILL)).isEmpty();
+    List<Species> rye = List.of(Farm.species("cereal_rye"));
+    List<Species> ryegrass =
+        List.of(Farm.species("crimson_clover"), Farm.species("annual_ryegrass"));
+    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY, rye).orElseThrow().work()).isEqualTo("spray");
+    assertThat(SecondPass.of(EndingWay.ROW_ZONE, rye).orElseThrow().least()).isEqualTo(10);
+    assertThat(SecondPass.of(EndingWay.TILL, ryegrass)).isEmpty();
+    assertThat(SecondPass.of(EndingWay.SPRAY_EARLY, rye)).isEmpty();
+    assertThat(SecondPass.of(EndingWay.SPRAY_EARLY, ryegrass).orElseThrow().least()).isEqualTo(14);
+    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY, ryegrass).orElseThrow().most()).isEqualTo(4);
   }
 }

@@ -84,7 +84,7 @@ class EndingService {
         f.seededOn(),
         f.endedOn(),
         bearings.of(farmId, fieldId),
-        plan(f).version(),
+        version(f),
         plan(f).plan().ending(),
         cover.endOn(),
         rows(f, cover, purpose, wanted, rules.of(farmId)),
@@ -223,7 +223,7 @@ class EndingService {
       throw new Refused("why", "Keep the reason under 1000 characters.");
     }
     PlanView stored = plan(f);
-    if (stored.version() != in.planVersion()) {
+    if (version(f) != in.version()) {
       throw new ChangedMeanwhile(
           "Someone else changed the plan of " + f.field().name() + " while you chose.",
           Map.of("way", stored.plan().ending(), "endOn", stored.plan().endOn()));
@@ -279,8 +279,7 @@ class EndingService {
         choose(
             farmId,
             fieldId,
-            new EndingViews.ChoiceInput(
-                best.way(), best.endOn(), best.plantOn(), why, plan(f).version()),
+            new EndingViews.ChoiceInput(best.way(), best.endOn(), best.plantOn(), why, version(f)),
             account);
         changed++;
       }
@@ -299,6 +298,10 @@ class EndingService {
   private static EndingViews.ChosenView view(EndingChoice c) {
     return new EndingViews.ChosenView(
         c.id, c.way, EndingWay.of(c.way).label(), c.endOn, c.plantOn, c.why, c.chosenAt);
+  }
+
+  private long version(PlannedField f) {
+    return plan(f).version() + chosen(f.farm().id(), f.field().id(), f.farm().seasonYear()).size();
   }
 
   static CoverPlan cover(PlannedField f) {

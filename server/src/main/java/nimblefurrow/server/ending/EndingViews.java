@@ -83,7 +83,7 @@ final class EndingViews {
    * @param target of the goal, in its unit
    * @param endedOn the day it was ended, when it was
    * @param bearingDeg the way it was seeded, when that is known
-   * @param planVersion of the plan that a choice changes
+   * @param version of the ending: raised by each change of the plan and by each choice
    * @param plannedWay how the field's plan ends it
    * @param plannedEndOn and when
    */
@@ -101,7 +101,7 @@ final class EndingViews {
       @Nullable LocalDate seededOn,
       @Nullable LocalDate endedOn,
       @Nullable Double bearingDeg,
-      long planVersion,
+      long version,
       String plannedWay,
       LocalDate plannedEndOn,
       List<EndingRow> rows,
@@ -110,10 +110,9 @@ final class EndingViews {
   /**
    * A choice to be kept.
    *
-   * @param planVersion of the plan it was made on
+   * @param version of the ending it was made on
    */
-  record ChoiceInput(
-      String way, LocalDate endOn, LocalDate plantOn, String why, long planVersion) {}
+  record ChoiceInput(String way, LocalDate endOn, LocalDate plantOn, String why, long version) {}
 
   /** One field of the farm's endings: what leads, and what was chosen. */
   record FieldEnding(

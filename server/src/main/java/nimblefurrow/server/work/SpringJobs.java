@@ -3,6 +3,7 @@ package nimblefurrow.server.work;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.PlantingLag;
@@ -56,7 +57,7 @@ final class SpringJobs {
     if (plants && plant < 0) {
       plant(f, end < 0 ? null : new After(end, Math.max(0, lag.least()), latest(lag)));
     }
-    second(f, way, end, ends ? planned : -1);
+    second(f, cover, way, end, ends ? planned : -1);
   }
 
   /** A planter that goes with the roller goes with it; one that waits may wait for the ground. */
@@ -118,8 +119,10 @@ final class SpringJobs {
     return list.add(f, "end", way.label(), offers, after);
   }
 
-  private void second(PlannedField f, EndingWay way, int end, int planned) {
-    SecondPass pass = SecondPass.of(way).orElse(null);
+  private void second(PlannedField f, CoverPlan cover, EndingWay way, int end, int planned) {
+    SecondPass pass =
+        SecondPass.of(way, cover.cover().stream().map(CoverComponent::species).toList())
+            .orElse(null);
     LocalDate ended = f.endedOn();
     if (pass == null || end < 0 && ended == null) {
       return;

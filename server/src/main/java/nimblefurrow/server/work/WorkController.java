@@ -1,6 +1,7 @@
 package nimblefurrow.server.work;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -32,10 +33,17 @@ class WorkController {
   private final WorkQuestions questions;
   private final CrewService crew;
   private final PinService pins;
+  private final MorningService mornings;
   private final Access access;
 
   WorkController(
-      WorkService work, WorkQuestions questions, CrewService crew, PinService pins, Access access) {
+      WorkService work,
+      WorkQuestions questions,
+      CrewService crew,
+      PinService pins,
+      MorningService mornings,
+      Access access) {
+    this.mornings = mornings;
     this.work = work;
     this.questions = questions;
     this.crew = crew;
@@ -69,6 +77,14 @@ class WorkController {
   WorkViews.WorkView work(@PathVariable UUID farmId) {
     access.see(farmId);
     return work.work(farmId);
+  }
+
+  /** A day's work as it is told in the morning; today's when no day is given. */
+  @GetMapping("/rota/morning")
+  MorningService.Morning morning(
+      @PathVariable UUID farmId, @RequestParam(required = false) @Nullable LocalDate day) {
+    access.see(farmId);
+    return mornings.on(farmId, day);
   }
 
   /** The last laying-out, if there was one. */

@@ -13,19 +13,40 @@ import nimblefurrow.core.schedule.WorkProblem.Kept;
 final class WorkPlans {
   private WorkPlans() {}
 
+  /** All money is what plans add: the grain that would be cut anyway is no plan's merit. */
   static WorkViews.Proposal proposal(
       WorkBuilder.Built b, WorkPlan plan, double keptValue, double byHand, List<Double> steps) {
+    double anyway = anyway(b);
     return new WorkViews.Proposal(
         b.problem().start(),
-        plan.value(),
-        keptValue,
-        byHand,
+        plan.value() - anyway,
+        keptValue - anyway,
+        byHand - anyway,
         plan.roadKm(),
         plan.placed().stream().map(p -> item(b, p)).toList(),
         plan.left().stream().map(l -> left(b, l)).toList(),
         lanes(b, plan),
-        steps,
+        steps.stream().map(s -> s - anyway).toList(),
         b.notes());
+  }
+
+  /** What all crops bring that are cut on the last day they can be, with no other work done. */
+  static double anyway(WorkBuilder.Built b) {
+    double sum = 0;
+    for (int j = 0; j < b.jobs().size(); j++) {
+      sum += anyway(b, j);
+    }
+    return sum;
+  }
+
+  private static double anyway(WorkBuilder.Built b, int job) {
+    if (!b.jobs().get(job).kind().equals("harvest")) {
+      return 0;
+    }
+    return b.problem().jobs().get(job).options().stream()
+        .mapToDouble(o -> o.value()[Math.min(o.value().length - 1, o.last())])
+        .min()
+        .orElse(0);
   }
 
   private static WorkViews.ProposedItem item(WorkBuilder.Built b, WorkPlan.Placed p) {
@@ -48,7 +69,7 @@ final class WorkPlans {
         b.problem().start().plusDays(p.start()),
         b.problem().start().plusDays(p.finish()),
         way.hours(),
-        p.value(),
+        p.value() - anyway(b, p.job()),
         kept == null ? "new" : moved ? "moved" : "same",
         kept == null || !moved ? null : b.doers().get(kept.machine()).name(),
         kept == null || !moved ? null : b.problem().start().plusDays(kept.start()),

@@ -112,6 +112,7 @@ class WorkWorker {
     double kept = Replay.of(b.problem()).value();
     double byHand = Greedy.earliestDueFirst(b.problem()).value();
     List<Double> steps = new CopyOnWriteArrayList<>();
+    double anyway = WorkPlans.anyway(b);
     long began = System.nanoTime();
     WorkPlan plan =
         planner.plan(
@@ -122,7 +123,7 @@ class WorkWorker {
               boolean stopped =
                   pulse.beat(
                       BUILDING + (1 - BUILDING) * Math.min(1, used),
-                      steps.isEmpty() ? null : steps.get(steps.size() - 1));
+                      steps.isEmpty() ? null : steps.get(steps.size() - 1) - anyway);
               return stopped ? 1 : used;
             },
             steps::add);

@@ -1,0 +1,67 @@
+package nimblefurrow.server.job;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.support.ReasonView;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What goes into the box of a machine on a field, for whoever tells the driver. */
+@Component
+public class SeedSheets {
+  private final JobService jobs;
+
+  SeedSheets(JobService jobs) {
+    this.jobs = jobs;
+  }
+
+  /**
+   * One seed of a job.
+   *
+   * @param rateKgPerHa to be set: the lot's own, where a lot holds enough
+   * @param kg for the field
+   * @param lot to take; null where none holds enough
+   */
+  public record Seed(
+      String name, double rateKgPerHa, double kg, @Nullable String lot, boolean treated) {}
+
+  /**
+   * A job on a machine.
+   *
+   * @param setting to begin with; null where it was never set for this seed
+   * @param note on that setting
+   */
+  public record Sheet(
+      List<Seed> seeds,
+      @Nullable Double setting,
+      @Nullable ReasonView note,
+      int loads,
+      double kgPerLoad) {}
+
+  /** Nothing where the field has no plan or the machine does not seed. */
+  public @Nullable Sheet of(UUID farmId, UUID fieldId, UUID machineId) {
+    JobViews.JobView job = jobs.job(farmId, fieldId);
+    return job.machines().stream()
+        .filter(m -> m.machine().id().equals(machineId))
+        .findFirst()
+        .map(
+            m ->
+                new Sheet(
+                    job.seeds().stream().map(SeedSheets::seed).toList(),
+                    m.settingForTarget(),
+                    m.settingNote(),
+                    m.loads().loads(),
+                    m.loads().kgPerLoad()))
+        .orElse(null);
+  }
+
+  private static Seed seed(JobViews.SeedOfJob s) {
+    JobViews.LotOfJob lot =
+        s.lots().stream().filter(JobViews.LotOfJob::enough).findFirst().orElse(null);
+    if (lot == null) {
+      return new Seed(s.name(), s.rateKgPerHa(), s.seedKg(), null, false);
+    }
+    String no = lot.lot().lotNo().isBlank() ? lot.lot().supplier() : lot.lot().lotNo();
+    return new Seed(s.name(), lot.rateKgPerHa(), lot.seedKg(), no, lot.lot().treated());
+  }
+}
