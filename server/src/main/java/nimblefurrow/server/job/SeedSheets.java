@@ -22,7 +22,7 @@ public class SeedSheets {
    * @param kg for the field
    * @param lot to take; null where none holds enough
    */
-  public record Seed(
+  public record BoxSeed(
       String name, double rateKgPerHa, double kg, @Nullable String lot, boolean treated) {}
 
   /**
@@ -31,22 +31,22 @@ public class SeedSheets {
    * @param setting to begin with; null where it was never set for this seed
    * @param note on that setting
    */
-  public record Sheet(
-      List<Seed> seeds,
+  public record BoxSheet(
+      List<BoxSeed> seeds,
       @Nullable Double setting,
       @Nullable ReasonView note,
       int loads,
       double kgPerLoad) {}
 
   /** Nothing where the field has no plan or the machine does not seed. */
-  public @Nullable Sheet of(UUID farmId, UUID fieldId, UUID machineId) {
+  public @Nullable BoxSheet of(UUID farmId, UUID fieldId, UUID machineId) {
     JobViews.JobView job = jobs.job(farmId, fieldId);
     return job.machines().stream()
         .filter(m -> m.machine().id().equals(machineId))
         .findFirst()
         .map(
             m ->
-                new Sheet(
+                new BoxSheet(
                     job.seeds().stream().map(SeedSheets::seed).toList(),
                     m.settingForTarget(),
                     m.settingNote(),
@@ -55,13 +55,13 @@ public class SeedSheets {
         .orElse(null);
   }
 
-  private static Seed seed(JobViews.SeedOfJob s) {
+  private static BoxSeed seed(JobViews.SeedOfJob s) {
     JobViews.LotOfJob lot =
         s.lots().stream().filter(JobViews.LotOfJob::enough).findFirst().orElse(null);
     if (lot == null) {
-      return new Seed(s.name(), s.rateKgPerHa(), s.seedKg(), null, false);
+      return new BoxSeed(s.name(), s.rateKgPerHa(), s.seedKg(), null, false);
     }
     String no = lot.lot().lotNo().isBlank() ? lot.lot().supplier() : lot.lot().lotNo();
-    return new Seed(s.name(), lot.rateKgPerHa(), lot.seedKg(), no, lot.lot().treated());
+    return new BoxSeed(s.name(), lot.rateKgPerHa(), lot.seedKg(), no, lot.lot().treated());
   }
 }

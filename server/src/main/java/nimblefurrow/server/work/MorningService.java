@@ -61,7 +61,7 @@ class MorningService {
       boolean goesOn,
       List<HoursThatGo.Span> goes,
       @Nullable ReasonView where,
-      SeedSheets.@Nullable Sheet seed) {}
+      SeedSheets.@Nullable BoxSheet seed) {}
 
   /** A person's day, in order. */
   record PersonDay(String who, List<Task> tasks) {}
