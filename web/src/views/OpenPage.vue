@@ -31,6 +31,8 @@ const ways = computed(() =>
 )
 const area = (w: Schemas['OpenWay']) => w.fields.reduce((sum, f) => sum + f.areaHa, 0)
 
+const days = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`
+
 function left(day: string): string {
   const days = between(view.value?.from ?? day, day)
   return days <= 0 ? 'last day' : `${days} ${days === 1 ? 'day' : 'days'} left`
@@ -65,10 +67,12 @@ function left(day: string): string {
           {{ session.amount(area(w), 'HA') }}
         </p>
         <p v-if="w.race" :class="{ rust: w.race.late }" class="small">
-          {{ w.race.fields }} planned this way: {{ w.race.hours.toFixed(0) }} h,
-          {{ Math.ceil(w.race.daysNeeded) }} days of ten hours; the machine is there
-          {{ w.race.daysToFirst }} until the first closes, {{ w.race.daysToLast }} until the last
-          does.
+          {{ w.race.fields }} planned this way: {{ session.amount(w.race.hours, 'HOURS', 0) }},
+          {{ days(Math.ceil(w.race.daysNeeded)) }} of work. The machine has
+          {{ days(w.race.daysToFirst) }} until the first of them closes<template
+            v-if="w.race.fields > 1"
+            >, {{ days(w.race.daysToLast) }} until the last does</template
+          >.
           <template v-if="w.race.late"
             ><b>{{ w.race.late }} would be late:</b> begin sooner, or find another
             machine.</template
@@ -84,7 +88,10 @@ function left(day: string): string {
                 }}</router-link>
                 <div class="muted small">
                   {{ session.amount(f.areaHa, 'HA') }}
-                  <template v-if="f.fits.length"> · fits: {{ f.fits.join(', ') }}</template>
+                  <template v-if="f.fits.length">
+                    · fits: {{ f.fits.slice(0, 4).join(', ')
+                    }}{{ f.fits.length > 4 ? ' and others' : '' }}</template
+                  >
                 </div>
               </td>
               <td>

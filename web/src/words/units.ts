@@ -164,5 +164,7 @@ export function say(value: number, unit: Unit, system: UnitSystem, digits?: numb
   if (unit === 'USD') return `$${number}`
   if (unit === 'USD_PER_HA') return `$${number}/${system === 'us' ? 'ac' : 'ha'}`
   const suffix = unit === 'DAYS' && number === '1' ? ' day' : s.suffix
-  return number.replace('-', '−') + suffix
+  // A nought is never below nought.
+  const signed = /^-[0.]*$/.test(number) ? number.slice(1) : number.replace('-', '−')
+  return signed + suffix
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, type PlanInput } from '../../api/client'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
@@ -21,13 +21,19 @@ const { answer: feed, trouble } = useAnswer(
       }),
     ),
 )
+/** Once frost or the ending took it there is nothing to say of the days after. */
+const days = computed(() => {
+  const all = feed.value?.days ?? []
+  const last = all.map((d) => d.days.high >= 1).lastIndexOf(true)
+  return all.slice(0, last + 1)
+})
 const whole = (days: number) => Math.floor(days)
 </script>
 
 <template>
   <section class="card">
     <h2>Feed on hand</h2>
-    <div class="row wrap no-print">
+    <div class="row wrap mt-3 mb-2 no-print">
       <FigureField v-model="head" label="Head" unit="COUNT" :digits="0" class="short" />
       <FigureField
         v-model="rationKg"
@@ -39,7 +45,7 @@ const whole = (days: number) => Math.floor(days)
     </div>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <template v-if="feed">
-      <p v-if="!feed.days.length">Seeded too late to hold any feed before it ends.</p>
+      <p v-if="!days.length">It holds no feed above the stubble from October on.</p>
       <table v-else class="plain">
         <thead>
           <tr>
@@ -49,7 +55,7 @@ const whole = (days: number) => Math.floor(days)
           </tr>
         </thead>
         <tbody>
-          <tr v-for="d in feed.days" :key="d.day">
+          <tr v-for="d in days" :key="d.day">
             <td>{{ sayDay(d.day) }}</td>
             <td class="n">{{ session.amount(d.mgPerHa.middle, 'MG_PER_HA') }}</td>
             <td class="n">

@@ -54,7 +54,7 @@ const largest = computed(() =>
             {{ g.measure }}: {{ session.amount(g.low, g.unit) }} to
             {{ session.amount(g.high, g.unit) }}, middle {{ session.amount(g.middle, g.unit) }};
             <template v-for="(l, i) in g.levels" :key="l.from">
-              {{ i ? '·' : '' }} {{ l.words }} from {{ session.amount(l.from, g.unit) }}
+              {{ i ? ' · ' : '' }}{{ l.words }} from {{ session.amount(l.from, g.unit) }}
               <template v-if="g.levels.length > 1">({{ l.met }} of {{ g.years }})</template>
             </template>
           </td>

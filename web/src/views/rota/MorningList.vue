@@ -26,7 +26,13 @@ const clock = (hour: number) => {
   const [h, m] = [Math.floor(quarters / 4), (quarters % 4) * 15]
   return `${h >= 24 ? h - 24 : h}:${String(m).padStart(2, '0')}`
 }
-const goes = (t: Task) => t.goes.map((s) => `${s.from}–${s.to}`).join(', ')
+/** Nobody is out before five or after ten at night. */
+const goes = (t: Task) =>
+  t.goes
+    .map((s) => [Math.max(5, s.from), Math.min(22, s.to)] as const)
+    .filter(([from, to]) => to > from)
+    .map(([from, to]) => `${from}–${to}`)
+    .join(', ')
 /** Work that runs past the hours that go is said before anyone drives out. */
 const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? 24) + 0.5
 </script>

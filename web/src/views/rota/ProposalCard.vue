@@ -30,6 +30,7 @@ const session = useSession()
 const changed = computed(() => props.proposal.items.filter((i) => i.change !== 'same'))
 const same = computed(() => props.proposal.items.length - changed.value.length)
 const picked = ref(changed.value.map((i) => i.key))
+const anyKept = computed(() => props.proposal.items.some((i) => i.change !== 'new'))
 const gain = computed(() => props.proposal.value - props.proposal.keptValue)
 const how = (i: Schemas['ProposedItem']) =>
   i.doer.toLowerCase().includes(i.label.toLowerCase()) ? i.doer : `${sentence(i.label)}, ${i.doer}`
@@ -71,8 +72,11 @@ const how = (i: Schemas['ProposedItem']) =>
     <p>
       {{ proposal.items.length }} jobs that add
       <b>{{ session.amount(proposal.value, 'USD') }}</b> to what the crops bring when each is cut as
-      late as it can stand: {{ session.amount(Math.abs(gain), 'USD') }}
-      {{ gain >= 0 ? 'more' : 'less' }} than the plan that is kept,
+      late as it can stand:
+      <template v-if="anyKept"
+        >{{ session.amount(Math.abs(gain), 'USD') }} {{ gain >= 0 ? 'more' : 'less' }} than the plan
+        that is kept,
+      </template>
       {{ session.amount(proposal.value - proposal.byHand, 'USD') }} more than taking what is due
       first; {{ session.amount(proposal.roadKm, 'KM') }} on the road.
       <span v-if="same" class="muted"
@@ -136,9 +140,9 @@ const how = (i: Schemas['ProposedItem']) =>
     </details>
     <p v-for="n in proposal.notes ?? []" :key="n" class="small mt-1">{{ n }}</p>
     <p class="muted small mt-2">
-      A goal reached counts as {{ session.amount(goalUsdPerHa, 'USD_PER_HA') }}, half of it half;
-      how much is reached by day comes from the season model, hours from daylight and how often the
-      ground carries. Do not ride wet ground to keep a date.
+      A goal reached counts as {{ session.amount(goalUsdPerHa, 'USD_PER_HA') }}, reached in part, by
+      that part; how much is reached by day comes from the season model, hours from daylight and how
+      often the ground carries. Do not ride wet ground to keep a date.
     </p>
   </section>
 </template>

@@ -79,8 +79,7 @@ class EndingTest {
     choice.put("endOn", "2027-05-01");
     choice.put("why", "too wet to spray");
     // Chosen on the plan as it was before: someone else has changed it meanwhile.
-    assertThat(owner.post(field + "/ending", choice).refused(409))
-        .contains("while you chose");
+    assertThat(owner.post(field + "/ending", choice).refused(409)).contains("while you chose");
     choice.put("version", version(owner, field));
     page = owner.post(field + "/ending", choice).ok().json();
     assertThat(page.get("chosen")).hasSize(2);

@@ -94,7 +94,8 @@ public record AfterEnding(
         on(runs, planting, SeasonColumns::totalCoverMgPerHa).with(mass),
         each(runs, AfterEnding::waterTaken),
         on(runs, planting, (c, i) -> c.topSoilWetness()[i]),
-        each(runs, AfterEnding::nitrogen).with(mass),
+        // As it grew, up to its end: the same as its odds are counted by.
+        Worth.spread(Purpose.MAKE_NITROGEN, plan, forecaster.runs(plan, crop)),
         (int)
             runs.stream().map(SeasonRun::columns).filter(c -> fit(c, c.indexOf(planting))).count(),
         byDate(forecaster, plan, crop, way));
@@ -154,9 +155,5 @@ public record AfterEnding(
 
   private static double waterTaken(SeasonRun run) {
     return run.water().coverTranspirationMm();
-  }
-
-  private static double nitrogen(SeasonRun run) {
-    return run.termination() == null ? 0 : run.termination().availableNitrogenKgPerHa();
   }
 }

@@ -61,7 +61,7 @@ record EndingMeasure(
         water,
         run.water().coverTranspirationMm(),
         t == null ? NitrogenInTops.at(plan.cover(), c, end).kgPerHa() : t.nitrogenInTopsKgPerHa(),
-        t == null ? 0 : t.availableNitrogenKgPerHa(),
+        Worth.measure(Purpose.MAKE_NITROGEN, plan, growing),
         run.effects().stream().mapToDouble(EndingEffect::takenOffMgPerHa).sum(),
         weeks(c, on, weedMulchMgPerHa),
         c.going()[end] == Going.FIT ? 1 : 0,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import nimblefurrow.core.ending.EndingAdviser;
@@ -121,11 +122,27 @@ public record EndingSideBySide(
         .sorted(
             Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
                 .thenComparing(r -> r.outcome() == null)
+                .thenComparing(r -> f.purpose() == Purpose.FEED_CATTLE && !r.option().way().feeds())
                 // What kills in no year ends nothing; what breaks the insurer's date costs cover.
-                .thenComparing(r -> r.outcome() != null && r.outcome().dead() == 0)
+                .thenComparing(
+                    r ->
+                        f.purpose() != Purpose.FEED_CATTLE
+                            && r.outcome() != null
+                            && r.outcome().dead() == 0)
                 .thenComparing(r -> !r.insurerKept())
                 .thenComparing(r -> -r.score()))
         .toList();
+  }
+
+  /**
+   * The best of some rows for a purpose: fit, estimated, and doing what the cover is for; cattle
+   * are never fed by a herbicide.
+   */
+  public static Optional<EndingSideBySide> best(List<EndingSideBySide> rows, Purpose purpose) {
+    return rows.stream()
+        .filter(r -> r.barred() == null && r.outcome() != null)
+        .filter(r -> purpose != Purpose.FEED_CATTLE || r.option().way().feeds())
+        .findFirst();
   }
 
   private static EndingSideBySide row(
@@ -143,10 +160,13 @@ public record EndingSideBySide(
             : null;
     double score = -1;
     if (outcome != null) {
-      double odds = (double) Math.min(outcome.met(), outcome.dead()) / outcome.years();
+      // Grazing and haying feed whether or not they kill: another way ends the cover after them.
+      boolean feeds = f.purpose() == Purpose.FEED_CATTLE && o.way().feeds();
+      int dead = feeds ? outcome.years() : outcome.dead();
+      double odds = (double) Math.min(outcome.met(), dead) / outcome.years();
       double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
       double usd = cost.usdPerHa() + late + nitrogen;
-      double near = Math.min(outcome.near(), (double) outcome.dead() / outcome.years());
+      double near = Math.min(outcome.near(), (double) dead / outcome.years());
       score = odds + Weighing.NEAR_COUNTS * near - Weighing.money(usd) - Weighing.costs(o);
     }
     return new EndingSideBySide(

@@ -2,7 +2,6 @@ package nimblefurrow.server.ending;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -108,12 +107,10 @@ class EndingService {
       PlannedField f, EndingRules own, EndingViews.@Nullable ChosenView chosen) {
     Purpose purpose = purpose(f);
     CoverPlan cover = cover(f);
-    List<EndingViews.EndingRow> rows = rows(f, cover, purpose, purpose.target(), own);
+    List<EndingSideBySide> ways = ways(f, cover, purpose, purpose.target(), own);
+    List<EndingViews.EndingRow> rows = ways.stream().map(r -> row(f, cover, r)).toList();
     EndingViews.EndingRow best =
-        rows.stream()
-            .filter(r -> r.barred() == null && r.outcome() != null)
-            .findFirst()
-            .orElse(null);
+        EndingSideBySide.best(ways, purpose).map(r -> row(f, cover, r)).orElse(null);
     String way = plan(f).plan().ending();
     return new EndingViews.FieldEnding(
         f.field().id(),
@@ -129,7 +126,13 @@ class EndingService {
 
   private List<EndingViews.EndingRow> rows(
       PlannedField f, CoverPlan cover, Purpose purpose, double target, EndingRules own) {
-    EndingSideBySide.Field asked =
+    return ways(f, cover, purpose, target, own).stream().map(r -> row(f, cover, r)).toList();
+  }
+
+  private List<EndingSideBySide> ways(
+      PlannedField f, CoverPlan cover, Purpose purpose, double target, EndingRules own) {
+    return EndingSideBySide.of(
+        planned.forecaster(),
         new EndingSideBySide.Field(
             cover,
             f.crop(),
@@ -139,12 +142,7 @@ class EndingService {
             target,
             f.farm().today(),
             f.plantedOn(),
-            own);
-    List<EndingViews.EndingRow> rows = new ArrayList<>();
-    for (EndingSideBySide r : EndingSideBySide.of(planned.forecaster(), asked)) {
-      rows.add(row(f, cover, r));
-    }
-    return rows;
+            own));
   }
 
   private EndingViews.EndingRow row(PlannedField f, CoverPlan cover, EndingSideBySide r) {
@@ -270,16 +268,15 @@ class EndingService {
     for (UUID fieldId : wanted) {
       PlannedField f = planned.one(farmId, fieldId);
       Purpose purpose = purpose(f);
-      EndingViews.EndingRow best =
-          rows(f, cover(f), purpose, purpose.target(), own).stream()
-              .filter(r -> r.barred() == null && r.outcome() != null)
-              .findFirst()
+      EndingSideBySide best =
+          EndingSideBySide.best(ways(f, cover(f), purpose, purpose.target(), own), purpose)
               .orElse(null);
       if (best != null && f.endedOn() == null) {
         choose(
             farmId,
             fieldId,
-            new EndingViews.ChoiceInput(best.way(), best.endOn(), best.plantOn(), why, version(f)),
+            new EndingViews.ChoiceInput(
+                best.option().way().key(), best.endOn(), best.plantOn(), why, version(f)),
             account);
         changed++;
       }
