@@ -3,7 +3,6 @@ package nimblefurrow.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.schedule.WorkPlan.Placed;
 import nimblefurrow.core.schedule.WorkPlan.Segment;
 import nimblefurrow.core.schedule.WorkProblem.After;
@@ -135,31 +134,24 @@ public final class PlanCheck {
     }
   }
 
-  /** Kilometres one machine drives from the yard on; hours on the road must fit them. */
+  /** Kilometres one machine drives from the yard on, job by job as the plan lists them. */
   private double roads(WorkPlan plan, int m) {
     Machine machine = problem.machines().get(m);
-    List<Placed> rest =
-        new ArrayList<>(
-            plan.placed().stream()
-                .filter(p -> p.machine() == m)
-                .sorted(Comparator.comparing(Placed::start).thenComparing(Placed::finish))
-                .toList());
+    List<Placed> own =
+        plan.placed().stream()
+            .filter(p -> p.machine() == m)
+            .sorted(Comparator.comparing(Placed::start).thenComparing(Placed::finish))
+            .toList();
     double x = 0;
     double y = 0;
     double all = 0;
     int free = 0;
-    String kit = "";
-    boolean out = false;
-    while (!rest.isEmpty()) {
-      String fitted = kit;
-      boolean left = out;
-      ToDoubleFunction<Job> refit =
-          job -> left && !job.kit().equals(fitted) ? machine.changeH() : 0;
-      Placed next = next(rest, machine, x, y, refit);
-      rest.remove(next);
+    Job last = null;
+    for (Placed next : own) {
       Job job = problem.jobs().get(next.job());
       double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
-      double roadH = km / machine.roadKmh() + machine.setUpH() + refit.applyAsDouble(job);
+      double refit = last == null || last.kit().equals(job.kit()) ? 0 : machine.changeH();
+      double roadH = km / machine.roadKmh() + machine.setUpH() + refit;
       if (Math.abs(roadH - next.roadH()) > ROUNDING) {
         broken.add(job.name() + " has other hours on the road than its way takes");
       }
@@ -170,27 +162,9 @@ public final class PlanCheck {
       all += km;
       x = job.xKm();
       y = job.yKm();
-      kit = job.kit();
-      out = true;
+      last = job;
     }
     return all;
-  }
-
-  /** Jobs of one day say by their hours on the road which came first. */
-  private Placed next(
-      List<Placed> rest, Machine machine, double x, double y, ToDoubleFunction<Job> refit) {
-    Placed first = rest.get(0);
-    for (Placed p : rest) {
-      Job job = problem.jobs().get(p.job());
-      double km = Math.abs(job.xKm() - x) + Math.abs(job.yKm() - y);
-      boolean tied =
-          p.start() == first.start() && p.finish() <= Math.max(first.finish(), p.start());
-      double roadH = km / machine.roadKmh() + machine.setUpH() + refit.applyAsDouble(job);
-      if (tied && Math.abs(roadH - p.roadH()) <= ROUNDING) {
-        return p;
-      }
-    }
-    return first;
   }
 
   private void over(String name, double[] used, double[] there) {

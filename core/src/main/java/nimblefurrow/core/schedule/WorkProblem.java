@@ -3,6 +3,7 @@ package nimblefurrow.core.schedule;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
@@ -88,6 +89,8 @@ public record WorkProblem(
       String kit) {
     public Job {
       options = List.copyOf(options);
+      // Files from before there were kits name none.
+      kit = Objects.requireNonNullElse(kit, "");
     }
 
     /** A job for which nothing is refitted. */

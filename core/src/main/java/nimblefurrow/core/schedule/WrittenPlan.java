@@ -36,12 +36,17 @@ final class WrittenPlan {
     for (int j = 0; j < flat.jobs; j++) {
       if (!walk.done(j)) {
         out.add(new WorkPlan.Left(j, LeftOut.why(flat.problem, walk, j)));
-        continue;
       }
-      Placed p = placed(flat, lists, walk, j, written.get(j));
-      value += p.value() - walk.roadKm[j] * flat.problem.usdPerKm();
-      road += walk.roadKm[j];
-      placed.add(p);
+    }
+    // In each machine's own order: jobs of one day say by it which came first.
+    for (int m = 0; m < flat.machines; m++) {
+      for (int i = 0; i < lists.size[m]; i++) {
+        int j = lists.jobs[m][i];
+        Placed p = placed(flat, lists, walk, j, written.get(j));
+        value += p.value() - walk.roadKm[j] * flat.problem.usdPerKm();
+        road += walk.roadKm[j];
+        placed.add(p);
+      }
     }
     placed.sort(Comparator.comparing(Placed::start).thenComparing(Placed::machine));
     return new WorkPlan(placed, out, value, road);

@@ -46,6 +46,22 @@ class CoverAdviceTest {
     return new Candidate(Farm.species(id).name(), List.of(Farm.species(id)), List.of(share));
   }
 
+  /** A field with one machine, today. */
+  private static CoverAdvice.Field by(
+      SeedingMethod method, CropSeasons crop, NextCrop next, LocalDate today) {
+    return new CoverAdvice.Field(
+        Soil.USUAL,
+        FieldStart.USUAL,
+        crop,
+        new WindowFinder(Farm.CLIMATE, crop),
+        next,
+        false,
+        today,
+        List.of(),
+        List.of(method),
+        EndingRules.shipped());
+  }
+
   private static List<Advice> rank(CoverAdvice.Field field, Purpose purpose, Candidate... all) {
     return new CoverAdvice(new Forecaster(Farm.MODEL), CarryOver.shipped())
         .rank(field, purpose, List.of(all));
@@ -92,17 +108,11 @@ class CoverAdviceTest {
     List<Advice> good = advice.rank(wheat, Purpose.HOLD_SOIL, List.of(one("cereal_rye", 1)));
     assertThat(advice.whatWould(wheat, Purpose.HOLD_SOIL, good)).isEmpty();
     CoverAdvice.Field late =
-        new CoverAdvice.Field(
-            Soil.USUAL,
-            FieldStart.USUAL,
+        by(
+            SeedingMethod.DRILL,
             BEANS,
-            new WindowFinder(Farm.CLIMATE, BEANS),
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
-            false,
-            LocalDate.of(2026, 10, 14),
-            List.of(),
-            List.of(SeedingMethod.DRILL),
-            EndingRules.shipped());
+            LocalDate.of(2026, 10, 14));
     List<Advice> thin = advice.rank(late, Purpose.SMOTHER_WEEDS, List.of(one("cereal_rye", 1)));
     assertThat(thin.get(0).met()).isZero();
     String would = advice.whatWould(late, Purpose.SMOTHER_WEEDS, thin).toString();
@@ -112,17 +122,11 @@ class CoverAdviceTest {
   @Test
   void whatDoesNotLastBetweenTheRowsIsSaid() {
     CoverAdvice.Field june =
-        new CoverAdvice.Field(
-            Soil.USUAL,
-            FieldStart.USUAL,
+        by(
+            SeedingMethod.INTERSEEDER,
             CORN,
-            new WindowFinder(Farm.CLIMATE, CORN),
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
-            false,
-            LocalDate.of(2026, 6, 1),
-            List.of(),
-            List.of(SeedingMethod.INTERSEEDER),
-            EndingRules.shipped());
+            LocalDate.of(2026, 6, 1));
     List<Advice> ranked =
         rank(june, Purpose.HOLD_SOIL, one("winter_wheat", 1), one("annual_ryegrass", 1));
     assertThat(first(ranked)).isEqualTo("Annual ryegrass");
@@ -133,17 +137,11 @@ class CoverAdviceTest {
   @Test
   void aGoalWhoseDayIsPastIsNotOffered() {
     CoverAdvice.Field frost =
-        new CoverAdvice.Field(
-            Soil.USUAL,
-            FieldStart.USUAL,
+        by(
+            SeedingMethod.FROST,
             BEANS,
-            new WindowFinder(Farm.CLIMATE, BEANS),
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
-            false,
-            LocalDate.of(2027, 2, 10),
-            List.of(),
-            List.of(SeedingMethod.FROST),
-            EndingRules.shipped());
+            LocalDate.of(2027, 2, 10));
     Advice late = rank(frost, Purpose.HOLD_SOIL, one("red_clover", 1)).get(0);
     assertThat(late.excluded()).isNotNull();
     assertThat(late.excluded().say(UnitSystem.US)).contains("too late", "1 Dec");
@@ -229,17 +227,11 @@ class CoverAdviceTest {
     CropSeasons corn =
         Farm.seasons(new CashCrop.Corn(LocalDate.of(2026, 5, 4), 108, null, false, 20));
     CoverAdvice.Field between =
-        new CoverAdvice.Field(
-            Soil.USUAL,
-            FieldStart.USUAL,
+        by(
+            SeedingMethod.INTERSEEDER,
             corn,
-            new WindowFinder(Farm.CLIMATE, corn),
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 15)),
-            false,
-            LocalDate.of(2026, 6, 1),
-            List.of(),
-            List.of(SeedingMethod.INTERSEEDER),
-            EndingRules.shipped());
+            LocalDate.of(2026, 6, 1));
     List<Advice> ranked =
         rank(between, Purpose.HOLD_SOIL, one("cereal_rye", 1), one("annual_ryegrass", 1));
     assertThat(first(ranked)).isEqualTo("Annual ryegrass");

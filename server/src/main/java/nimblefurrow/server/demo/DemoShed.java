@@ -111,7 +111,8 @@ class DemoShed {
         number(m, "usdPerHa"),
         m.path("hired").asBoolean(false),
         null,
-        text(m, "notes"));
+        text(m, "notes"),
+        null);
   }
 
   private static @Nullable List<Integer> weekdays(JsonNode m) {

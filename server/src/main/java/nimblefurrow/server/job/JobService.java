@@ -171,20 +171,13 @@ class JobService {
       PlanInput plan,
       List<CalibrationView> all) {
     List<CalibrationView> own = all.stream().filter(c -> c.machineId().equals(m.id())).toList();
-    Double proven =
-        own.stream()
-            .filter(c -> c.bench().equals("pattern") && c.setting() != null)
-            .findFirst()
-            .map(CalibrationView::setting)
-            .orElse(null);
-    double swath = proven == null ? m.widthM() : proven;
-    LoadPlan loads = m.loads(areaHa, rate, density, swath);
+    LoadPlan loads = m.loads(areaHa, rate, density);
     double hours = m.hours(loads);
     Remembered remembered = Remembered.of(own, plan, rate);
     return new JobViews.MachineOfJob(
         m,
-        swath,
-        proven != null,
+        m.swathM(),
+        m.provenSwathM() != null,
         LoadView.of(loads),
         hours,
         m.usd(areaHa, hours),

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
  * @param out when it stands; null when it runs
+ * @param provenSwathM even width by its last pattern test; not taken when saving
  */
 public record MachineView(
     UUID id,
@@ -61,7 +62,8 @@ public record MachineView(
     @Nullable Double usdPerHa,
     boolean hired,
     @Nullable Out out,
-    String notes) {
+    String notes,
+    @Nullable Double provenSwathM) {
   private static final double FILLED = 0.95;
   private static final double M_PER_S = 1 / 3.6;
 
@@ -96,7 +98,12 @@ public record MachineView(
 
   /** Area an hour at work, loads left out: width × speed × efficiency. */
   public double haPerHour() {
-    return widthM * speedKmh / 10 * efficiency;
+    return swathM() * speedKmh / 10 * efficiency;
+  }
+
+  /** What a pass covers: as its pattern was measured, else its width. */
+  public double swathM() {
+    return provenSwathM == null ? widthM : provenSwathM;
   }
 
   /** Money for a job by its area and hours; area price first when there is one. */
@@ -109,14 +116,8 @@ public record MachineView(
 
   /** Loads of a field whose passes are as long as a square of its area, by the usual way to it. */
   public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
-    return loads(areaHa, rateKgPerHa, bulkDensityKgPerM3, widthM);
-  }
-
-  /** The same at a swath that was measured, m. */
-  public LoadPlan loads(
-      double areaHa, double rateKgPerHa, double bulkDensityKgPerM3, double swathM) {
     double side = Math.sqrt(areaHa * 10_000);
-    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier(swathM));
+    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier());
   }
 
   /** Loads of a cover's seed for a field, by the usual way to it. */
@@ -141,12 +142,12 @@ public record MachineView(
   }
 
   /** As something that carries seed the usual way to the field. */
-  private LoadPlan.Carrier carrier(double swathM) {
+  private LoadPlan.Carrier carrier() {
     return new LoadPlan.Carrier(
         hopperM3,
         FILLED,
         payloadKg,
-        swathM,
+        swathM(),
         speedKmh * M_PER_S,
         turnS,
         refillS,
@@ -156,6 +157,10 @@ public record MachineView(
   }
 
   static MachineView of(Machine m) {
+    return of(m, null);
+  }
+
+  static MachineView of(Machine m, @Nullable Double provenSwathM) {
     return new MachineView(
         m.id,
         m.version,
@@ -187,6 +192,7 @@ public record MachineView(
         m.usdPerHa,
         m.hired,
         out(m),
-        m.notes);
+        m.notes,
+        provenSwathM);
   }
 }

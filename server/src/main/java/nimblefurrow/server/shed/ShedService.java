@@ -3,6 +3,7 @@ package nimblefurrow.server.shed;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -41,9 +42,22 @@ public class ShedService {
   /** All machines by name. */
   @Transactional(readOnly = true)
   public List<MachineView> machines(UUID farmId) {
+    Map<UUID, Double> proven = provenSwaths(farmId);
     return machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
-        .map(MachineView::of)
+        .map(m -> MachineView.of(m, proven.get(m.id)))
         .toList();
+  }
+
+  /** The even width of each machine's newest pattern test, m. */
+  private Map<UUID, Double> provenSwaths(UUID farmId) {
+    Map<UUID, Double> proven = new HashMap<>();
+    for (Calibration c : calibrations.findByFarmIdOrderByCreatedAtDesc(farmId)) {
+      Double swath = c.setting;
+      if (c.bench.equals("pattern") && swath != null && swath > 0) {
+        proven.putIfAbsent(c.machineId, swath);
+      }
+    }
+    return proven;
   }
 
   /**
@@ -53,7 +67,7 @@ public class ShedService {
    */
   @Transactional(readOnly = true)
   public MachineView machine(UUID farmId, UUID machineId) {
-    return MachineView.of(find(farmId, machineId));
+    return MachineView.of(find(farmId, machineId), provenSwaths(farmId).get(machineId));
   }
 
   /**
