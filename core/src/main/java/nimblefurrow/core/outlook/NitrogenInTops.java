@@ -14,6 +14,7 @@ import nimblefurrow.core.season.SeasonColumns;
 public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double carbonToNitrogen) {
   private static final double CARBON_KG_PER_MG = 430;
   private static final double LOST_BY_SPRING = 0.5;
+  private static final double FROM_THE_GROUND = 0.33;
 
   /** Of a cover at the end of a day of its season. */
   public static NitrogenInTops at(List<CoverComponent> cover, SeasonColumns columns, int day) {
@@ -29,6 +30,23 @@ public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double car
       return new NitrogenInTops(0, 0, Double.NaN);
     }
     return new NitrogenInTops(nitrogen, freed(nitrogen, mass), CARBON_KG_PER_MG * mass / nitrogen);
+  }
+
+  /**
+   * What the tops hold that came out of the ground, kg/ha: of a legume's about a third, the rest it
+   * made itself. Working value for ground that holds some nitrogen.
+   */
+  static double takenUp(List<CoverComponent> cover, SeasonColumns columns, int day) {
+    double sum = 0;
+    for (int c = 0; c < cover.size(); c++) {
+      CoverComponent own = cover.get(c);
+      double held =
+          CARBON_KG_PER_MG
+              * columns.coverMgPerHa()[c][day]
+              / own.species().carbonToNitrogen().at(columns.stageFraction()[c][day]);
+      sum += own.species().legume() ? FROM_THE_GROUND * held : held;
+    }
+    return sum;
   }
 
   /**

@@ -9,11 +9,7 @@ import nimblefurrow.core.units.Unit;
 public enum Purpose {
   HOLD_SOIL("holdSoil", "hold soil", "ground shaded by the cover on 1 Dec", 0.30, Unit.SHARE),
   TAKE_UP_NITROGEN(
-      "takeUpNitrogen",
-      "take up nitrogen",
-      "nitrogen in the tops when it ends",
-      40,
-      Unit.KG_PER_HA),
+      "takeUpNitrogen", "take up nitrogen", "nitrogen taken up when it ends", 40, Unit.KG_PER_HA),
   MAKE_NITROGEN(
       "makeNitrogen", "make nitrogen", "nitrogen freed for the next crop", 50, Unit.KG_PER_HA),
   SMOTHER_WEEDS(

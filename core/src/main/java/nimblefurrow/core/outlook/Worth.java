@@ -55,7 +55,7 @@ final class Worth {
         int december = columns.indexOf(lookedAt(plan));
         yield december >= 0 && december < columns.days() ? columns.lightCaught()[december] : 0;
       }
-      case TAKE_UP_NITROGEN -> NitrogenInTops.at(plan.cover(), columns, end).kgPerHa();
+      case TAKE_UP_NITROGEN -> NitrogenInTops.takenUp(plan.cover(), columns, end);
       case MAKE_NITROGEN ->
           NitrogenInTops.at(plan.cover(), columns, end).availableKgPerHa()
               + NitrogenInTops.fromWinterkill(plan.cover(), columns, end);

@@ -9,14 +9,15 @@ import nimblefurrow.core.units.OwnError;
 
 /**
  * How far the season model may be off on a field (working values: growth 20 %, stages 3 days, what
- * comes up and what dies by 0.35 and 0.5 in log odds). What is measured is believed on its day;
- * half of the doubt is back after thirty days.
+ * comes up and what dies by 0.35 and 0.5 in log odds, hours 15 %). What is measured is believed on
+ * its day; half of the doubt is back after thirty days.
  */
 public final class OwnErrors {
   private static final double GROWTH = 0.20;
   private static final double STAGE_DAYS = 3;
   private static final double EMERGED = 0.35;
   private static final double KILL = 0.5;
+  private static final double HOURS = 0.15;
   private static final double HALF_BACK_DAYS = 30;
 
   private final List<Sighting> seen;
@@ -63,6 +64,11 @@ public final class OwnErrors {
   /** Of the share that an ending kills. */
   public static OwnError kill() {
     return new OwnError.Odds(KILL, 1);
+  }
+
+  /** Of the hours that work takes. */
+  public static OwnError hours() {
+    return new OwnError.Times(HOURS);
   }
 
   private double growthSd(LocalDate on) {

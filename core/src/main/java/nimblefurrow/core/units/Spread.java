@@ -21,6 +21,11 @@ public final class Spread {
     this.error = error;
   }
 
+  /** One of the nine points, by any number: years take them in turn where each is walked once. */
+  public static double point(int turn) {
+    return NORMAL[Math.floorMod(4 * turn, NORMAL.length)];
+  }
+
   /** Of values in any order. Infinite values stand for "never" and sort last. */
   public static Spread of(double[] values) {
     double[] copy = values.clone();

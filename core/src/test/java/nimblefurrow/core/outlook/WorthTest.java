@@ -105,6 +105,22 @@ class WorthTest {
         .isCloseTo(0.5 * nitrogen * Math.min(60, 24.5 * percent - 37) / 100, within(1e-9));
   }
 
+  /** What a legume makes itself is not taken up: rye catches what the crop left, vetch does not. */
+  @Test
+  void aLegumeTakesUpAThirdOfWhatItHolds() {
+    CoverPlan vetch =
+        plan(AUGUST.plusDays(20), EndingWay.SPRAY_EARLY, Farm.seed("hairy_vetch", 22));
+    SeasonRun run = FORECASTER.runs(vetch, WHEAT).get(3);
+    int end = run.columns().indexOf(MAY);
+    double held = NitrogenInTops.at(vetch.cover(), run.columns(), end).kgPerHa();
+    assertThat(held).isPositive();
+    assertThat(Worth.measure(Purpose.TAKE_UP_NITROGEN, vetch, run))
+        .isCloseTo(0.33 * held, within(1e-9));
+    CoverPlan rye = plan(AUGUST.plusDays(20), EndingWay.SPRAY_EARLY, Farm.seed("cereal_rye", 78));
+    assertThat(worth(Purpose.TAKE_UP_NITROGEN, rye, WHEAT).median())
+        .isGreaterThan(worth(Purpose.TAKE_UP_NITROGEN, vetch, WHEAT).median());
+  }
+
   @Test
   void tillingLeavesNoMulchAndRollingAllOfIt() {
     CoverPlan rolled =

@@ -42,6 +42,20 @@ class SpreadTest {
     assertThat(new OwnError.Off(3).at(Double.POSITIVE_INFINITY, -1)).isInfinite();
   }
 
+  /** Years that are walked once each see all nine points, both sides alike. */
+  @Test
+  void yearsTakeTheNinePointsInTurn() {
+    double sum = 0;
+    double widest = 0;
+    for (int year = 0; year < 9; year++) {
+      sum += Spread.point(year);
+      widest = Math.max(widest, Spread.point(year));
+    }
+    assertThat(sum).isCloseTo(0, within(1e-12));
+    assertThat(widest).isCloseTo(1.593, within(0.001));
+    assertThat(Spread.point(12)).isEqualTo(Spread.point(3));
+  }
+
   /** Made-up truth that has the error in it lies in the 10-90 range about as often as is said. */
   @Test
   void yearsHeldOutLieInTheRangeWhenTheTruthHasTheErrorToo() {

@@ -8,6 +8,8 @@ import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
+import nimblefurrow.core.seeding.OwnErrors;
+import nimblefurrow.core.units.Spread;
 
 /** Plans of the core in the farm's words. */
 final class WorkPlans {
@@ -154,10 +156,12 @@ final class WorkPlans {
     if (doer.machine() == null || idle) {
       return machine;
     }
+    // Work takes longer or shorter than reckoned: as if its machine had fewer hours, or more.
+    double slower = OwnErrors.hours().at(1, Spread.point(year));
     double[] own = new double[b.problem().days()];
     for (int d = 0; d < own.length; d++) {
       boolean there = doer.there(b.problem().start().plusDays(d));
-      own[d] = there ? b.weather().hours(doer, year, d) : 0;
+      own[d] = there ? Math.min(24, b.weather().hours(doer, year, d) / slower) : 0;
     }
     return new WorkProblem.Machine(
         machine.id(),
