@@ -20,7 +20,7 @@ test('both values: a plan among others that were sent', () => {
   })
   const sent = { plans: [plan('2026-09-20', 60)], label: 'x' }
   assert.deepEqual(bothValues(sent, plan('2026-09-25', 70), 'us'), [
-    'seed on: yours “2026-09-20”, theirs “2026-09-25”',
+    'seed on: yours 20 Sep, theirs 25 Sep',
     'components differ',
   ])
 })

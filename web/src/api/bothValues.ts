@@ -1,3 +1,4 @@
+import { sayDay } from '../words/days.ts'
 import { say, type Unit, type UnitSystem } from '../words/units.ts'
 
 type Plain = Record<string, unknown>
@@ -15,6 +16,7 @@ const ENDINGS: [string, Unit | null][] = [
   ['M', 'M'],
   ['H', 'HOURS'],
 ]
+const DAY = /^\d{4}-\d\d-\d\d$/
 const UNTOLD = /^(version|id|.*Id)$/
 const MOST = 4
 
@@ -51,7 +53,7 @@ function shown(value: unknown, unit: Unit | null, system: UnitSystem): string {
   if (value === null || value === undefined || value === '') return 'nothing'
   if (typeof value === 'number') return unit ? say(value, unit, system) : String(value)
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'string') return `“${value}”`
+  if (typeof value === 'string') return DAY.test(value) ? sayDay(value) : `“${value}”`
   return Array.isArray(value) ? `${value.length} of them` : 'other'
 }
 

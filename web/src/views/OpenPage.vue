@@ -68,7 +68,7 @@ function left(day: string): string {
         </p>
         <p v-if="w.race" :class="{ rust: w.race.late }" class="small">
           {{ w.race.fields }} planned this way: {{ session.amount(w.race.hours, 'HOURS', 0) }},
-          {{ days(Math.ceil(w.race.daysNeeded)) }} of work. The machine has
+          {{ days(Math.ceil(w.race.daysNeeded)) }} of ten hours. The machine has
           {{ days(w.race.daysToFirst) }} until the first of them closes<template
             v-if="w.race.fields > 1"
             >, {{ days(w.race.daysToLast) }} until the last does</template

@@ -25,9 +25,6 @@ public record FeedOnHand(LocalDate day, Spread stands) {
   /** Share of the feed that is trodden down. */
   public static final double TRODDEN = 0.2;
 
-  /** What a cow eats a day, kg of dry matter, when nothing else is said. */
-  public static final double USUAL_RATION_KG = 11;
-
   private static final int HALF_MONTH = 15;
 
   /** Twice a month from October, or from seeding, until the cover ends. */

@@ -223,8 +223,9 @@ class EndingService {
     PlanView stored = plan(f);
     if (version(f) != in.version()) {
       throw new ChangedMeanwhile(
-          "Someone else changed the plan of " + f.field().name() + " while you chose.",
-          Map.of("way", stored.plan().ending(), "endOn", stored.plan().endOn()));
+          "Someone else changed the plan of %s while you chose: it ends by “%s” now."
+              .formatted(f.field().name(), EndingWay.of(stored.plan().ending()).label()),
+          Map.of("endOn", stored.plan().endOn(), "plantOn", f.next().plantOn()));
     }
     PlanInput before = stored.plan();
     PlanInput after =

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.schedule.DayClock;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
@@ -142,12 +143,15 @@ class MorningService {
     if (i.way().equals("drone") || i.way().equals("aircraft")) {
       return goes.air();
     }
-    if (i.way().toLowerCase(java.util.Locale.ROOT).contains("spray")) {
+    if (i.kind().equals("second")) {
       return goes.spraying();
     }
-    return i.way().toLowerCase(java.util.Locale.ROOT).contains("roll")
-        ? goes.rolling()
-        : goes.ground();
+    if (!i.kind().equals("end")) {
+      return goes.ground();
+    }
+    // Where a roller goes first and a sprayer behind it, this job is the roller's.
+    EndingWay way = EndingWay.of(i.way());
+    return way.rolls() ? goes.rolling() : way.sprays() ? goes.spraying() : goes.ground();
   }
 
   private @Nullable ReasonView where(UUID farmId, UUID from, UUID to) {
