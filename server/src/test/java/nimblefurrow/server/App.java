@@ -62,12 +62,16 @@ public final class App {
 
   /** Changes rows behind the application's back; how many. */
   public int sql(String statement) throws Exception {
-    try (Connection connection =
-            DriverManager.getConnection(
-                database, required("NF_TEST_DB_USER"), required("NF_TEST_DB_PASSWORD"));
+    try (Connection connection = connection();
         Statement s = connection.createStatement()) {
       return s.executeUpdate(statement);
     }
+  }
+
+  /** A connection to its database, beside its own. */
+  public Connection connection() throws Exception {
+    return DriverManager.getConnection(
+        database, required("NF_TEST_DB_USER"), required("NF_TEST_DB_PASSWORD"));
   }
 
   private static App start(String name, boolean demo) throws Exception {

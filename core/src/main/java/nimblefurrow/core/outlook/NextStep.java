@@ -50,6 +50,15 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
   }
 
   /**
+   * When the machine must come at the latest, so that it gets round all that wait for it.
+   *
+   * @param by last day to begin; before today when it is too late for that
+   * @param machine in a grower's words
+   * @param hours of all fields that wait for it
+   */
+  public record ComeBy(LocalDate by, String machine, double hours) {}
+
+  /**
    * The next step of a plan.
    *
    * @param today the day it is
@@ -57,9 +66,15 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
    * @param standing what is written down, likely, or due without a word
    * @param accepted whether the plan was accepted, so that its day may simply have come and gone
    * @param ending how it is meant to end
+   * @param comeBy when the machine must come; null when no machine of the farm's is known
    */
   public static NextStep of(
-      LocalDate today, Window window, FieldStanding standing, boolean accepted, EndingWay ending) {
+      LocalDate today,
+      Window window,
+      FieldStanding standing,
+      boolean accepted,
+      EndingWay ending,
+      @Nullable ComeBy comeBy) {
     DeedStanding ended = standing.ending();
     DeedStanding seeded = standing.seeding();
     if (ended.done()) {
@@ -82,11 +97,15 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     }
     return seeded.done()
         ? growing(today, seeded.day(), ending, ended)
-        : toSeed(today, window, seeded, accepted);
+        : toSeed(today, window, seeded, accepted, comeBy);
   }
 
   private static NextStep toSeed(
-      LocalDate today, Window window, DeedStanding seeding, boolean accepted) {
+      LocalDate today,
+      Window window,
+      DeedStanding seeding,
+      boolean accepted,
+      @Nullable ComeBy comeBy) {
     LocalDate closes = window.closes().day();
     LocalDate seedOn = seeding.day();
     if (accepted && seeding.state() == DeedStanding.State.OVERDUE) {
@@ -124,6 +143,11 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     if (toOpen > 0) {
       return new NextStep(Kind.SEED_SOON, seedOn, how);
     }
+    if (comeBy != null
+        && comeBy.by().isBefore(closes)
+        && ChronoUnit.DAYS.between(today, comeBy.by()) <= SOON_DAYS) {
+      return inTheQueue(today, closes, comeBy);
+    }
     if (toClose <= SOON_DAYS) {
       return new NextStep(
           Kind.CLOSING,
@@ -134,6 +158,23 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
               .with("closes", closes));
     }
     return new NextStep(Kind.SEED_NOW, seedOn, how);
+  }
+
+  /** It closes with the last day on which the machine can begin, for others wait for it too. */
+  private static NextStep inTheQueue(LocalDate today, LocalDate closes, ComeBy comeBy) {
+    boolean late = comeBy.by().isBefore(today);
+    String text =
+        late
+            ? "closes {closes}; {machine} had to begin here by {by}, {hours} wait for it"
+            : "closes {closes}, but begin by {by}: {hours} wait for {machine}";
+    return new NextStep(
+        Kind.CLOSING,
+        late ? closes : comeBy.by(),
+        Reason.of(text)
+            .with("closes", closes)
+            .with("by", comeBy.by())
+            .with("machine", comeBy.machine())
+            .with("hours", comeBy.hours(), Unit.HOURS));
   }
 
   private static NextStep growing(

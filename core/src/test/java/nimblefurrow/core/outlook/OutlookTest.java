@@ -184,7 +184,8 @@ class OutlookTest {
             window,
             standing(closes.plusDays(9), window, null, end),
             true,
-            EndingWay.SPRAY_EARLY);
+            EndingWay.SPRAY_EARLY,
+            null);
     assertThat(asked.kind()).as("an accepted day that passed").isEqualTo(NextStep.Kind.CONFIRM);
     assertThat(step(end.plusDays(9), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
     assertThat(step(opens.plusDays(30), window, opens, end)).isEqualTo(NextStep.Kind.LOOK);
@@ -192,10 +193,41 @@ class OutlookTest {
     assertThat(step(end.minusDays(5), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
   }
 
+  @Test
+  void aFieldClosesWhenItsMachineMustComeAtTheLatest() {
+    Window window =
+        new WindowFinder(Farm.CLIMATE, BEANS)
+            .find(List.of(Farm.species("cereal_rye")), SeedingMethod.DRILL, Soil.USUAL);
+    LocalDate closes = window.closes().day();
+    LocalDate by = closes.minusDays(4);
+    NextStep soon = waiting(by.minusDays(7), window, by);
+    assertThat(soon.kind()).isEqualTo(NextStep.Kind.CLOSING);
+    assertThat(soon.due()).isEqualTo(by);
+    assertThat(soon.reason().figures()).containsKeys("by", "closes", "machine", "hours");
+    assertThat(waiting(by.minusDays(8), window, by).kind()).isEqualTo(NextStep.Kind.SEED_NOW);
+    NextStep late = waiting(by.plusDays(1), window, by);
+    assertThat(late.kind()).isEqualTo(NextStep.Kind.CLOSING);
+    assertThat(late.due()).isEqualTo(closes);
+    assertThat(late.reason().text()).contains("had to begin");
+    assertThat(waiting(closes.minusDays(2), window, closes).reason().text())
+        .as("nothing but its own last day")
+        .doesNotContain("{machine}");
+  }
+
+  private static NextStep waiting(LocalDate today, Window window, LocalDate by) {
+    return NextStep.of(
+        today,
+        window,
+        standing(today, window, null, LocalDate.of(2027, 5, 1)),
+        false,
+        EndingWay.SPRAY_EARLY,
+        new NextStep.ComeBy(by, "the drill", 5));
+  }
+
   private static NextStep.Kind step(
       LocalDate today, Window window, LocalDate seeded, LocalDate end) {
     return NextStep.of(
-            today, window, standing(today, window, seeded, end), false, EndingWay.SPRAY_EARLY)
+            today, window, standing(today, window, seeded, end), false, EndingWay.SPRAY_EARLY, null)
         .kind();
   }
 

@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,7 +46,7 @@ public class SpeciesService {
    *     taken
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public OwnSpeciesView put(UUID farmId, OwnSpeciesView in) {
     OwnSpecies facts = in.facts();
     facts.in(shipped);

@@ -26,6 +26,7 @@ import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -195,7 +196,7 @@ class EndingService {
    *
    * @throws Refused when the days do not stand as the way needs them, or a hard rule is broken
    */
-  @Transactional
+  @Saving
   public void choose(UUID farmId, UUID fieldId, EndingViews.ChoiceInput in, UUID account) {
     PlannedField f = planned.one(farmId, fieldId);
     CoverPlan cover = cover(f);

@@ -5,6 +5,7 @@ import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -45,7 +46,7 @@ class RulesController {
   }
 
   @PutMapping
-  @Transactional
+  @Saving
   public RulesView put(@PathVariable UUID farmId, @RequestBody RulesView in) {
     access.manage(farmId);
     FarmRulesRow row = rows.findById(farmId).orElse(null);

@@ -19,6 +19,7 @@ import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.support.Saving;
 import nimblefurrow.server.worklog.LogService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,7 +57,7 @@ public class SprayService {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   SprayViews.ProductView put(UUID farmId, SprayViews.ProductView in) {
     String name = in.label().name().strip();
     if (products.findByFarmIdOrderByName(farmId).stream()

@@ -13,6 +13,7 @@ import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotAllowed;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -91,7 +92,7 @@ public class FarmService implements FarmNames {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public FarmView change(UUID farmId, @Nullable Long version, String name, int seasonYear) {
     access.manage(farmId);
     requireName(name);

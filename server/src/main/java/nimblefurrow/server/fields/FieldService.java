@@ -13,6 +13,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Service;
@@ -115,7 +116,7 @@ public class FieldService {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public FieldView change(UUID farmId, UUID fieldId, FieldInput input) {
     FarmView farm = farms.get(farmId);
     FieldChecks.check(input, farm.seasonYear());

@@ -16,6 +16,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -82,7 +83,7 @@ public class PlanService {
    * @throws InputProblem when any of them cannot be
    * @throws ChangedMeanwhile when any was changed since it was read
    */
-  @Transactional
+  @Saving
   public void save(
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
     List<InputProblem.At> problems = new ArrayList<>();

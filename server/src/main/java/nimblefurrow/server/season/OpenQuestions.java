@@ -8,12 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import nimblefurrow.core.cover.CoverComponent;
+import java.util.stream.Collectors;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Shortlist;
 import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.work.ClosingQueue;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -32,7 +33,6 @@ import org.springframework.stereotype.Service;
 @Service
 class OpenQuestions {
   private static final int WEEK_DAYS = 6;
-  private static final double HOURS_A_DAY = 10;
 
   private final FarmService farms;
   private final FieldService fields;
@@ -99,14 +99,13 @@ class OpenQuestions {
     if (open.isEmpty()) {
       return null;
     }
-    List<MachineView> able =
-        machines.stream().filter(m -> m.methods().contains(method.key())).toList();
+    List<MachineView> able = MachineQueues.able(machines, method);
     return new ChoiceViews.OpenWay(
         method.key(),
         method.label(),
         able.stream().map(MachineView::name).toList(),
         open,
-        able.isEmpty() ? null : race(able.get(0), open, asked, from));
+        able.isEmpty() ? null : race(method, able, open, asked, from));
   }
 
   private ChoiceViews.@Nullable OpenField field(
@@ -149,41 +148,45 @@ class OpenQuestions {
 
   /** In the order of their closing dates, as a driver in a hurry would go. */
   private static ChoiceViews.@Nullable Race race(
-      MachineView machine, List<ChoiceViews.OpenField> open, List<Asked> asked, LocalDate from) {
+      SeedingMethod method,
+      List<MachineView> able,
+      List<ChoiceViews.OpenField> open,
+      List<Asked> asked,
+      LocalDate from) {
     List<ChoiceViews.OpenField> mine = open.stream().filter(f -> f.mine() && !f.seeded()).toList();
     if (mine.isEmpty()) {
       return null;
     }
-    double hours = 0;
-    String late = null;
-    for (ChoiceViews.OpenField f : mine) {
-      hours += hours(machine, f, asked);
-      if (late == null && hours > HOURS_A_DAY * there(machine, from, f.closes())) {
-        late = f.name();
-      }
-    }
+    ClosingQueue queue =
+        MachineQueues.queue(able, mine.stream().map(f -> waiting(method, f, asked)).toList());
+    Map<String, String> names =
+        mine.stream()
+            .collect(Collectors.toMap(f -> f.fieldId().toString(), ChoiceViews.OpenField::name));
     return new ChoiceViews.Race(
         mine.size(),
-        hours,
-        hours / HOURS_A_DAY,
-        there(machine, from, mine.get(0).closes()),
-        there(machine, from, mine.get(mine.size() - 1).closes()),
-        late);
+        queue.hours(),
+        MachineQueues.daysOf(queue.hours()),
+        there(able, from, mine.get(0).closes()),
+        there(able, from, mine.get(mine.size() - 1).closes()),
+        queue.firstLate(from).map(t -> names.get(t.id())).orElse(null));
   }
 
-  private static double hours(MachineView machine, ChoiceViews.OpenField f, List<Asked> asked) {
+  private static MachineQueues.Waiting waiting(
+      SeedingMethod method, ChoiceViews.OpenField f, List<Asked> asked) {
     Asked a =
         asked.stream()
             .filter(q -> q.field().field().id().equals(f.fieldId()))
             .findFirst()
             .orElseThrow();
     PlanView plan = Objects.requireNonNull(a.plan());
-    List<CoverComponent> cover = a.field().asPlanned(plan.plan()).cover();
-    return machine.hours(machine.loads(f.areaHa(), cover))
-        + (machine.setUpH() == null ? 0 : machine.setUpH());
+    return new MachineQueues.Waiting(
+        f.fieldId(), method, f.areaHa(), a.field().asPlanned(plan.plan()).cover(), f.closes());
   }
 
-  private static int there(MachineView machine, LocalDate from, LocalDate last) {
-    return (int) from.datesUntil(last.plusDays(1)).filter(machine::there).count();
+  private static int there(List<MachineView> able, LocalDate from, LocalDate last) {
+    return (int)
+        from.datesUntil(last.plusDays(1))
+            .filter(day -> able.stream().anyMatch(m -> m.there(day)))
+            .count();
   }
 }

@@ -35,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SeasonController {
   private final SeasonService seasons;
+  private final Proposals proposals;
   private final FieldQuestions questions;
   private final PlanService plans;
   private final FieldService fields;
@@ -44,6 +45,7 @@ class SeasonController {
 
   SeasonController(
       SeasonService seasons,
+      Proposals proposals,
       FieldQuestions questions,
       PlanService plans,
       FieldService fields,
@@ -51,6 +53,7 @@ class SeasonController {
       Access access,
       SpeciesService species) {
     this.seasons = seasons;
+    this.proposals = proposals;
     this.questions = questions;
     this.plans = plans;
     this.fields = fields;
@@ -154,14 +157,14 @@ class SeasonController {
   FieldSeasonView preview(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
     checkPlan(farmId, plan);
-    return seasons.preview(farmId, fieldId, plan);
+    return proposals.preview(farmId, fieldId, plan);
   }
 
   @PostMapping("/farms/{farmId}/fields/{fieldId}/move")
-  SeasonService.Moved move(
+  Proposals.Moved move(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody PlanInput plan) {
     checkPlan(farmId, plan);
-    return seasons.move(farmId, fieldId, plan);
+    return proposals.move(farmId, fieldId, plan);
   }
 
   @PostMapping("/farms/{farmId}/fields/{fieldId}/dates")
@@ -211,7 +214,7 @@ class SeasonController {
       if (field == null) {
         throw new NotFound("This farm has no such field.");
       }
-      seasons.refuseToReplaceWhatWasSeeded(farm, field, p.plan());
+      proposals.refuseToReplaceWhatWasSeeded(farm, field, p.plan());
       saves.add(new PlanService.Save(field.piece(), p.version(), p.plan(), field.name()));
     }
     String what = input.what().isBlank() ? "plan changed" : input.what().strip();

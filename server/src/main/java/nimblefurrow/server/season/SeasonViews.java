@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
@@ -163,5 +164,19 @@ final class SeasonViews {
   static double[] rounded(double[] values, int places) {
     double scale = Math.pow(10, places);
     return Arrays.stream(values).map(v -> Math.round(v * scale) / scale).toArray();
+  }
+
+  static FieldSeasonView.EndingView of(EndingOption o, int years) {
+    return new FieldSeasonView.EndingView(
+        o.way().key(),
+        o.way().label(),
+        o.fit().name(),
+        o.from(),
+        o.to(),
+        o.yearsReady(),
+        years,
+        o.coverMgPerHa(),
+        o.reasons().stream().map(ReasonView::of).toList(),
+        o.cautions().stream().map(ReasonView::of).toList());
   }
 }

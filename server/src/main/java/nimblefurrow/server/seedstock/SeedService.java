@@ -16,6 +16,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -59,7 +60,7 @@ public class SeedService {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public LotView put(UUID farmId, LotView l) {
     check(farmId, l);
     SeedLot stored = lots.findById(l.id()).orElse(null);
@@ -227,7 +228,7 @@ public class SeedService {
   }
 
   /** Adds or changes a mix. */
-  @Transactional
+  @Saving
   public MixView putMix(UUID farmId, MixView m) {
     if (m.name().isBlank()) {
       throw new Refused("name", "Give the mix a name.");

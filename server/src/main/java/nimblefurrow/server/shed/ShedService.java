@@ -16,6 +16,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,7 +76,7 @@ public class ShedService {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public MachineView put(UUID farmId, MachineView m) {
     check(farmId, m);
     Machine stored = machines.findById(m.id()).orElse(null);
@@ -199,7 +200,7 @@ public class ShedService {
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
-  @Transactional
+  @Saving
   public MachineView stands(
       UUID farmId, UUID machineId, @Nullable Long version, MachineView.@Nullable Out out) {
     Machine machine = find(farmId, machineId);

@@ -9,6 +9,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.Saving;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,7 +37,7 @@ public class CrewService {
    *
    * @throws ChangedMeanwhile when someone saved them since they were read
    */
-  @Transactional
+  @Saving
   public CrewView put(UUID farmId, CrewView in) {
     if (in.name().isBlank()) {
       throw new Refused("name", "Give a name.");

@@ -1,0 +1,154 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.outlook.NextStep;
+import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.outlook.PlanDifference;
+import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.LogService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** All that a field's page shows of its season. */
+@Component
+class FieldPages {
+  private final PlanService plans;
+  private final WeatherService weathers;
+  private final Standings standings;
+  private final Outlooks outlooks;
+  private final Furrows furrows;
+
+  FieldPages(
+      PlanService plans,
+      WeatherService weathers,
+      Standings standings,
+      Outlooks outlooks,
+      Furrows furrows) {
+    this.plans = plans;
+    this.weathers = weathers;
+    this.standings = standings;
+    this.outlooks = outlooks;
+    this.furrows = furrows;
+  }
+
+  /** What hangs on a plan; empty lists where there is none, or no weather. */
+  private record Planned(
+      List<FieldSeasonView.EndingView> endings,
+      List<FieldSeasonView.SpeciesView> species,
+      List<SeasonView.Goal> goals,
+      double @Nullable [] groundFit,
+      List<FieldSeasonView.SightingEffect> moved) {
+    static final Planned NONE = new Planned(List.of(), List.of(), List.of(), null, List.of());
+  }
+
+  /**
+   * The page.
+   *
+   * @param comeBy when the seeding machine must come; null when none is known
+   * @param changes what a proposal changes; empty without one
+   */
+  FieldSeasonView page(
+      FarmView farm,
+      FieldCase c,
+      @Nullable PlanView plan,
+      NextStep.@Nullable ComeBy comeBy,
+      List<ReasonView> changes) {
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    Furrows.Placed placed = furrows.place(c, farm, weather, plan);
+    List<SeasonView.WindowView> windows = List.of();
+    Planned planned = Planned.NONE;
+    if (weather != null) {
+      Standings.Placing p = standings.of(farm, c, weather, plan == null ? null : plan.plan());
+      windows = windows(farm, c, plan, p.crop(), weather);
+      CoverPlan cover = p.cover();
+      planned =
+          plan == null || cover == null
+              ? Planned.NONE
+              : planned(c, plan.plan(), cover, p.crop(), weather);
+    }
+    return new FieldSeasonView(
+        c.field(),
+        farm.today(),
+        start(farm),
+        furrows.furrow(farm, placed, plan, weather, comeBy),
+        furrows.shape(placed, weather),
+        windows,
+        planned.endings(),
+        planned.species(),
+        planned.goals(),
+        planned.groundFit(),
+        plans.history(farm.id(), c.field().piece()),
+        changes,
+        planned.moved());
+  }
+
+  private static LocalDate start(FarmView farm) {
+    return SeasonService.start(farm);
+  }
+
+  private List<SeasonView.WindowView> windows(
+      FarmView farm, FieldCase c, @Nullable PlanView plan, CropSeasons crop, FarmWeather weather) {
+    return standings.windows(c, weather, crop, plan == null ? null : plan.plan()).stream()
+        .sorted(
+            Comparator.comparing((Window w) -> !w.possible()).thenComparing(w -> w.opens().day()))
+        .map(w -> SeasonViews.of(w, weathers.foretold(farm).skies()))
+        .toList();
+  }
+
+  private Planned planned(
+      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop, FarmWeather weather) {
+    List<SeasonRun> runs = outlooks.forecaster().runs(cover, crop);
+    Outlook outlook = outlooks.outlook(cover, crop, weather);
+    return new Planned(
+        new EndingAdviser(cover, crop, runs, c.next(), c.field().organic())
+            .options().stream().map(o -> SeasonViews.of(o, runs.size())).toList(),
+        outlook.species().stream()
+            .map(s -> SeasonViews.speciesView(s, outlook.years(), crop))
+            .toList(),
+        Arrays.stream(Purpose.values()).map(g -> SeasonViews.goal(g, outlook)).toList(),
+        SeasonViews.rounded(outlook.groundFit(), 2),
+        moved(c, plan, cover, crop, weather));
+  }
+
+  /** What each sighting changed against what was forecast before it. */
+  private List<FieldSeasonView.SightingEffect> moved(
+      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop, FarmWeather weather) {
+    List<FieldSeasonView.SightingEffect> all = new ArrayList<>();
+    List<LogService.EntryView> seen = c.log().seen();
+    for (int n = 1; n <= seen.size(); n++) {
+      CoverPlan before = cover.seeing(c.sightings(plan, n - 1));
+      CoverPlan after = cover.seeing(c.sightings(plan, n));
+      if (!after.seen().equals(before.seen())) {
+        all.add(
+            new FieldSeasonView.SightingEffect(
+                seen.get(n - 1),
+                PlanDifference.between(
+                        before,
+                        outlooks.outlook(before, crop, weather),
+                        after,
+                        outlooks.outlook(after, crop, weather),
+                        FieldCase.purpose(plan))
+                    .stream()
+                    .map(ReasonView::of)
+                    .toList()));
+      }
+    }
+    return all;
+  }
+}

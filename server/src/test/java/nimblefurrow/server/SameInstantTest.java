@@ -1,0 +1,127 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Two save the same thing in one instant: the later one is told what the other put there. */
+class SameInstantTest {
+  private static final int TRIES = 1500;
+
+  private static Api owner;
+  private static String farm;
+
+  @BeforeAll
+  static void start() throws Exception {
+    owner = Api.owner();
+    farm = owner.demoCopy();
+  }
+
+  @Test
+  void aMachineChangedBetweenReadingAndWritingIsShownAsItStandsNow() throws Exception {
+    JsonNode machine = owner.get(farm + "/machines").ok().json().get(0);
+    String path = farm + "/machines/" + machine.get("id").asString();
+    Map<String, Object> mine = Api.map(machine);
+    mine.put("notes", "mine");
+    Api.Answer answer =
+        meanwhile(
+            "update machine set notes = 'theirs', version = version + 1 where id = '%s'"
+                .formatted(machine.get("id").asString()),
+            () -> owner.put(path, mine));
+    assertThat(answer.refused(409)).contains("Someone else changed");
+    assertThat(answer.json().at("/theirs/notes").asString()).isEqualTo("theirs");
+    mine.put("version", answer.json().at("/theirs/version").asLong());
+    assertThat(owner.put(path, mine).ok().json().get("notes").asString()).isEqualTo("mine");
+  }
+
+  @Test
+  void firstRulesSavedTwiceAtOnceShowTheSecondOneTheFirst() throws Exception {
+    JsonNode rules = owner.get(farm + "/rules").ok().json();
+    assertThat(rules.path("version").isNumber()).as("none saved yet").isFalse();
+    String id = farm.substring(farm.lastIndexOf('/') + 1);
+    Api.Answer answer =
+        meanwhile(
+            "insert into farm_rules (farm_id, ending, version) values ('%s', '%s'::jsonb, 7)"
+                .formatted(id, rules.get("ending").toString().replace("'", "''")),
+            () -> owner.put(farm + "/rules", Api.map(rules)));
+    assertThat(answer.refused(409)).contains("Someone else changed the rules");
+    assertThat(answer.json().at("/theirs/version").asLong()).isEqualTo(7);
+  }
+
+  @Test
+  void aPlanMovedInTheSameInstantIsSaidWithItsDay() throws Exception {
+    JsonNode furrow = owner.furrow(farm, "Creek Forty");
+    Map<String, Object> mine = Api.map(furrow.at("/plan/plan"));
+    mine.put("seedOn", "2026-10-03");
+    String piece = furrow.get("pieceId").asString();
+    Map<String, Object> body =
+        Map.of(
+            "what",
+            "seed on the 3rd",
+            "plans",
+            List.of(
+                Map.of(
+                    "fieldId",
+                    furrow.get("fieldId").asString(),
+                    "version",
+                    furrow.at("/plan/version").asLong(),
+                    "plan",
+                    mine)));
+    Api.Answer answer =
+        meanwhile(
+            "update cover_plan set seed_on = '2026-10-04', version = version + 1 where piece_id = '%s'"
+                .formatted(piece),
+            () -> owner.post(farm + "/plans", body));
+    assertThat(answer.refused(409)).contains("Someone else changed the plan of Creek Forty");
+    assertThat(answer.json().at("/theirs/plan/seedOn").asString()).isEqualTo("2026-10-04");
+  }
+
+  /** Another change that is made and not yet seen while the application saves. */
+  private static Api.Answer meanwhile(String other, Callable<Api.Answer> save) throws Exception {
+    try (Connection connection = App.demo().connection();
+        Statement statement = connection.createStatement()) {
+      connection.setAutoCommit(false);
+      assertThat(statement.executeUpdate(other)).isEqualTo(1);
+      CompletableFuture<Api.Answer> answer =
+          CompletableFuture.supplyAsync(
+              () -> {
+                try {
+                  return save.call();
+                } catch (Exception problem) {
+                  throw new IllegalStateException(problem);
+                }
+              });
+      awaitOneThatWaits(answer);
+      connection.commit();
+      return answer.get(60, TimeUnit.SECONDS);
+    }
+  }
+
+  private static void awaitOneThatWaits(CompletableFuture<?> answer) throws Exception {
+    try (Connection watcher = App.demo().connection();
+        Statement statement = watcher.createStatement()) {
+      for (int i = 0; i < TRIES && !answer.isDone(); i++) {
+        try (ResultSet waiting =
+            statement.executeQuery(
+                "select count(*), pg_sleep(0.02) from pg_stat_activity"
+                    + " where datname = current_database() and wait_event_type = 'Lock'")) {
+          waiting.next();
+          if (waiting.getInt(1) > 0) {
+            return;
+          }
+        }
+      }
+    }
+    throw new AssertionError("no save waited for the other one: " + answer.getNow(null));
+  }
+}
