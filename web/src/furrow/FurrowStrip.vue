@@ -5,6 +5,9 @@ import { between, plus, sayDay } from '../words/days'
 import { drawing } from './marks'
 import { dayAt, x, type DayScale } from './scale'
 import { band, coverHeight, silhouette, until } from './shapes'
+import { useKinds } from '../words/kinds'
+
+const kinds = useKinds()
 
 const props = defineProps<{
   furrow: Furrow
@@ -131,7 +134,7 @@ const marks = computed<Mark[]>(() => {
       label: 'Ending',
       movable: props.movable && !props.furrow.endedOn,
       done: !!props.furrow.endedOn,
-      unsaid: p.ending === 'winter' ? undefined : unsaid('ended'),
+      unsaid: kinds.ending(p.ending)?.ofItself ? undefined : unsaid('ended'),
     })
   }
   return list

@@ -27,9 +27,15 @@ const DRAWINGS: Record<string, string> = {
   hay: 'M4 10a6 6 0 1 0 12 0 6 6 0 1 0-12 0M7 10a3 3 0 1 0 6 0 3 3 0 1 0-6 0',
   mow: 'M3 14h14M5 14l3-8M10 14l3-8M15 14l2-6',
   till: 'M3 6h14M6 6c0 4 0 6 3 9M11 6c0 4 0 6 3 9',
+  rowZone: 'M6 3v4M3 7h6M4 7l-1 5M8 7l1 5M13 17V9M17 17V9M3 16h6',
+  betweenRows: 'M4 17V7M16 17V7M7 12a3 3 0 1 0 6 0 3 3 0 1 0-6 0',
+  cultivate: 'M3 6h14M6 6c0 3 0 5-2 8l4-2M13 6c0 3 0 5-2 8l4-2',
   // the next crop's planter unit
   plant: 'M10 17V8M10 11c-4 0-5-4-5-5 4 0 5 3 5 5M10 10c4 0 5-4 5-5-4 0-5 3-5 5',
 }
+
+/** Whether a seeding method or ending has a drawing of its own. */
+export const drawn = (kind: string) => kind in DRAWINGS
 
 /** The drawing of a seeding method or ending. */
 export function drawing(kind: string): string {

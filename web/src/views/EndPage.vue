@@ -12,9 +12,11 @@ import PlanterSheet from './ending/PlanterSheet.vue'
 import RollerSheet from './ending/RollerSheet.vue'
 import SpraySheet from './ending/SpraySheet.vue'
 import WatchList from './ending/WatchList.vue'
+import { useKinds } from '../words/kinds'
 
 /** A field's ending: the ways, the choice, the sheets for the work, and what to watch after. */
 const session = useSession()
+const kinds = useKinds()
 const route = useRoute()
 const page = ref<Schemas['EndingPage'] | null>(null)
 const trouble = ref('')
@@ -49,7 +51,8 @@ function take(found: Schemas['EndingPage']) {
   target.value = found.target
   picked.value = null
   const way = chosen.value?.way ?? ''
-  sheet.value ||= /roll/i.test(way) ? 'roller' : /spray|rowZone/i.test(way) ? 'spray' : 'planter'
+  const kind = kinds.ending(way)
+  sheet.value ||= kind?.rolls ? 'roller' : kind?.sprays ? 'spray' : 'planter'
 }
 onMounted(load)
 
@@ -58,9 +61,10 @@ const chosen = computed(() => page.value?.chosen[0])
 const way = computed(() => chosen.value?.way ?? page.value?.plannedWay)
 const endOn = computed(() => chosen.value?.endOn ?? page.value?.plannedEndOn)
 const cautions = computed(
-  () => page.value?.rows.find((r) => r.way === way.value && /spray/i.test(r.way))?.cautions ?? [],
+  () =>
+    page.value?.rows.find((r) => r.way === way.value && kinds.ending(r.way)?.sprays)?.cautions ??
+    [],
 )
-const GREEN = ['rollPlant', 'rollSpray', 'plantGreenSpray', 'plantGreenRoll', 'sprayStanding']
 const coverMgPerHa = computed(() => {
   const row = page.value?.rows.find((r) => r.way === way.value) ?? page.value?.rows[0]
   return row?.outcome ? row.outcome.mulch.middle + row.outcome.living.middle : 0
@@ -181,7 +185,7 @@ const SHEETS = [
           v-if="sheet === 'planter'"
           :page="page"
           :cover-mg-per-ha="coverMgPerHa"
-          :green-at-planting="GREEN.includes(way ?? '')"
+          :green-at-planting="!!kinds.ending(way)?.plantsGreen"
         />
         <WatchList :field-id="page.fieldId" :stamp="chosen?.id ?? ''" />
       </div>

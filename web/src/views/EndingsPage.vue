@@ -5,9 +5,11 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { between, sayDay } from '../words/days'
 import { sentence } from '../words/reasons'
+import { useKinds } from '../words/kinds'
 
 /** All fields' endings: what leads, what is planned, what was chosen; many kept at once. */
 const session = useSession()
+const kinds = useKinds()
 const rows = ref<Schemas['FieldEnding'][] | null>(null)
 const follow = ref<Schemas['FollowUpView'][]>([])
 const trouble = ref('')
@@ -191,7 +193,8 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
                 <template v-if="r.best && r.best.way !== r.planned?.way">
                   {{ sentence(r.best.label) }}
                   <div class="muted small">
-                    {{ r.best.way === 'winter' ? 'by frost' : sayDay(r.best.endOn) }}, plant
+                    {{ kinds.ending(r.best.way)?.ofItself ? 'by frost' : sayDay(r.best.endOn) }},
+                    plant
                     {{ sayDay(r.best.plantOn) }}
                   </div>
                 </template>

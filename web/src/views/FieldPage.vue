@@ -21,8 +21,10 @@ import PurposeOdds from './field/PurposeOdds.vue'
 import StageOdds from './field/StageOdds.vue'
 import WayTable from './field/WayTable.vue'
 import WindowList from './field/WindowList.vue'
+import { useKinds } from '../words/kinds'
 
 const session = useSession()
+const kinds = useKinds()
 const season = useSeason()
 const route = useRoute()
 const fieldId = computed(() => String(route.params.id))
@@ -38,9 +40,7 @@ let observer: ResizeObserver | undefined
 
 const path = computed(() => ({ farmId: session.farm?.id ?? '', fieldId: fieldId.value }))
 const feeds = computed(
-  () =>
-    draft.value?.purposes.includes('feedCattle') ||
-    ['graze', 'hay'].includes(draft.value?.ending ?? ''),
+  () => draft.value?.purposes.includes('feedCattle') || !!kinds.ending(draft.value?.ending)?.feeds,
 )
 const dirty = computed(
   () =>

@@ -11,9 +11,11 @@ import DoneForm from './job/DoneForm.vue'
 import LineMap from './job/LineMap.vue'
 import MonitorCard from './job/MonitorCard.vue'
 import WentOut from './job/WentOut.vue'
+import { useKinds } from '../words/kinds'
 
 /** One seeding job: what the crew needs on a sheet, the lines, and the log of what went out. */
 const session = useSession()
+const kinds = useKinds()
 const route = useRoute()
 const job = ref<Schemas['JobView'] | null>(null)
 const machineId = ref('')
@@ -81,9 +83,7 @@ const seedKey = computed(() =>
 const over = computed(() => !!job.value && job.value.doneHa >= job.value.areaHa * 0.995)
 const print = () => window.print()
 /** Seed that is flown or spread on top has no depth to be set. */
-const buried = computed(
-  () => session.choices?.methods.find((m) => m.key === job.value?.plan?.method)?.buried ?? false,
-)
+const hasDepth = computed(() => kinds.method(job.value?.plan?.method)?.onSurface === false)
 </script>
 
 <template>
@@ -135,7 +135,7 @@ const buried = computed(
                   <tr>
                     <td>
                       <b>{{ s.name }}</b>
-                      <div v-if="buried" class="muted small">
+                      <div v-if="hasDepth" class="muted small">
                         {{ session.amount(s.depthLowMm, 'MM', session.units === 'us' ? 1 : 0) }} to
                         {{ session.amount(s.depthHighMm, 'MM', session.units === 'us' ? 1 : 0) }}
                         deep

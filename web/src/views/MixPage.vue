@@ -10,6 +10,7 @@ import { sentence } from '../words/reasons'
 import { toSi, type Unit } from '../words/units'
 import { newId } from '../words/ids'
 import { readNumber } from '../words/numbers'
+import { useKinds } from '../words/kinds'
 
 interface Row {
   species: string
@@ -19,13 +20,14 @@ interface Row {
 
 /** The mix bench: three entries that stay in step, warnings with their way out, two mixes compared. */
 const session = useSession()
+const kinds = useKinds()
 const route = useRoute()
 const router = useRouter()
 const rows = ref<Row[]>([
   { species: 'cereal_rye', rateKgPerHa: 35 },
   { species: 'hairy_vetch', rateKgPerHa: 14 },
 ])
-const placement = ref('drill')
+const placement = ref(session.choices?.methods[0]?.key ?? '')
 const ending = ref('')
 const name = ref('')
 const kept = ref<Schemas['MixView'] | null>(null)
@@ -53,12 +55,10 @@ const speciesItems = computed(() =>
 const methods = computed(() =>
   (session.choices?.methods ?? []).map((m) => ({ title: sentence(m.label), value: m.key })),
 )
-const ENDINGS = [
+const endings = computed(() => [
   { title: 'not settled', value: '' },
-  { title: 'winter does it', value: 'winter' },
-  { title: 'rolled', value: 'roll' },
-  { title: 'sprayed, grazed or tilled', value: 'till' },
-]
+  ...(session.choices?.endings ?? []).map((e) => ({ title: e.label, value: e.key })),
+])
 const speciesName = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
 
 function component(r: Row) {
@@ -158,9 +158,8 @@ function setCountShare(i: number, value: number | undefined) {
 
 /** Rates as the other placement needs them. */
 function place(key: string) {
-  const buried = (k: string) => session.choices?.methods.find((m) => m.key === k)?.buried
-  const was = buried(placement.value)
-  const will = buried(key)
+  const was = kinds.method(placement.value)?.rateBasis
+  const will = kinds.method(key)?.rateBasis
   placement.value = key
   if (was === will) return
   remember()
@@ -168,10 +167,10 @@ function place(key: string) {
     const s = session.choices?.species.find((c) => c.id === r.species)
     if (!s || r.rateKgPerHa === undefined) return r
     const more = s.surfaceKgPerHa.typical / s.drilledKgPerHa.typical
-    return { ...r, rateKgPerHa: r.rateKgPerHa * (will ? 1 / more : more) }
+    return { ...r, rateKgPerHa: r.rateKgPerHa * (will === 'DRILLED' ? 1 / more : more) }
   })
   notice.show(
-    will ? 'Rates turned to drilled rates.' : 'Rates turned to surface rates.',
+    will === 'DRILLED' ? 'Rates turned to drilled rates.' : 'Rates turned to surface rates.',
     'Undo',
     undo,
   )
@@ -259,7 +258,7 @@ const full = (share: number) => `${Math.round(share * 100)} %`
             style="min-width: 220px"
             @update:model-value="place"
           />
-          <v-select v-model="ending" :items="ENDINGS" label="Ended by" style="min-width: 180px" />
+          <v-select v-model="ending" :items="endings" label="Ended by" style="min-width: 180px" />
         </div>
         <div class="scroll">
           <table class="plain">

@@ -5,9 +5,11 @@ import { useSession } from '../session'
 import { sentence } from '../words/reasons'
 import MachineForm from './bench/MachineForm.vue'
 import { newId } from '../words/ids'
+import { useKinds } from '../words/kinds'
 
 /** The shed: what there is to seed with, and what was found when it was last set. */
 const session = useSession()
+const kinds = useKinds()
 const machines = ref<Schemas['MachineView'][] | null>(null)
 const notes = ref<Schemas['CalibrationView'][]>([])
 const editing = ref<Schemas['MachineView'] | null>(null)
@@ -30,7 +32,7 @@ function fresh(): Schemas['MachineView'] {
     name: '',
     kind: '',
     work: ['seed'],
-    methods: ['drill'],
+    methods: [session.choices?.methods[0]?.key ?? ''],
     widthM: 9.144,
     speedKmh: 8,
     efficiency: 0.7,
@@ -44,8 +46,7 @@ function fresh(): Schemas['MachineView'] {
 }
 const label = (key: string) => session.choices?.methods.find((m) => m.key === key)?.label ?? key
 /** Wings spend most of their time on the way and at the loader: width times speed says nothing. */
-const flies = (m: Schemas['MachineView']) =>
-  m.methods.some((w) => w === 'aircraft' || w === 'drone')
+const flies = (m: Schemas['MachineView']) => m.methods.some((w) => kinds.method(w)?.flies)
 const haPerHour = (m: Schemas['MachineView']) => ((m.widthM * m.speedKmh) / 10) * m.efficiency
 const last = (id: string) => notes.value.find((n) => n.machineId === id)
 </script>

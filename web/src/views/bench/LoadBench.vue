@@ -5,10 +5,12 @@ import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
+import { useKinds } from '../../words/kinds'
 
 /** Loads of any field with this machine; seed in slurry beside it. */
 const props = defineProps<{ machine: Schemas['MachineView']; species: string }>()
 const session = useSession()
+const kinds = useKinds()
 const area = ref<number | undefined>(32.4)
 const rate = ref<number | undefined>(100)
 const length = ref<number | undefined>(400)
@@ -16,7 +18,7 @@ const ferry = ref<number | undefined>(400)
 const density = computed(
   () => session.choices?.species.find((s) => s.id === props.species)?.bulkKgPerM3 ?? 700,
 )
-const slurry = computed(() => props.machine.methods.includes('slurry'))
+const slurry = computed(() => props.machine.methods.some((m) => kinds.method(m)?.carriesManure))
 const slurryRate = ref<number | undefined>(80)
 
 const { answer, trouble } = useAnswer(

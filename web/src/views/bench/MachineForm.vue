@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, type Refusal, type Schemas } from '../../api/client'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -12,15 +12,9 @@ const session = useSession()
 const form = ref({ ...machine.value! })
 const refused = ref<Refusal | null>(null)
 const only = ref((form.value.onlyDays ?? []).join(', '))
-const WORK = [
-  { title: 'Seed', value: 'seed' },
-  { title: 'Plant', value: 'plant' },
-  { title: 'Roll', value: 'roll' },
-  { title: 'Spray', value: 'spray' },
-  { title: 'Mow', value: 'mow' },
-  { title: 'Till', value: 'till' },
-  { title: 'Harvest', value: 'harvest' },
-]
+const works = computed(() =>
+  (session.choices?.works ?? []).map((w) => ({ title: sentence(w.label), value: w.key })),
+)
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) => ({
   title,
   value: i + 1,
@@ -57,7 +51,7 @@ async function save() {
           v-model="form.work"
           multiple
           label="Work it does"
-          :items="WORK"
+          :items="works"
           :error-messages="wrong('work')"
         />
         <v-select

@@ -6,6 +6,7 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import type { Found } from './found'
 import { readNumber } from '../../words/numbers'
+import { useKinds } from '../../words/kinds'
 
 /** Trays across the swath: how wide can passes lie apart? */
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
@@ -13,7 +14,7 @@ const emit = defineEmits<{ keep: [found: Found] }>()
 const session = useSession()
 const spacing = ref<number | undefined>(props.machine.widthM / 12)
 const text = ref('1 3 6 8 10 11 11 10 10 8 5 2 1')
-const air = /drone|aircraft/i.test(props.machine.methods.join())
+const air = props.machine.methods.some((m) => useKinds().method(m)?.flies)
 const limit = ref<number | undefined>(air ? 0.25 : 0.15)
 const back = ref(true)
 const trays = computed(() =>

@@ -4,11 +4,13 @@ import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { useKinds } from '../../words/kinds'
 
 /** One row a way; what stands against it and why opens below it. */
 const props = defineProps<{ rows: Schemas['EndingRow'][]; chosen?: string; movable: boolean }>()
 defineEmits<{ pick: [row: Schemas['EndingRow']] }>()
 const session = useSession()
+const kinds = useKinds()
 const open = ref('')
 const all = ref(false)
 const FIT: Record<string, [string, string]> = {
@@ -59,7 +61,7 @@ const weeks = (n: number) => (n < 0.5 ? 'none' : n < 1.5 ? '1 week' : `${Math.ro
                 r.barred ? 'does not fit' : FIT[r.fit]?.[0]
               }}</span>
             </td>
-            <td class="nowrap">{{ r.way === 'winter' ? 'frost' : sayDay(r.endOn) }}</td>
+            <td class="nowrap">{{ kinds.ending(r.way)?.ofItself ? 'frost' : sayDay(r.endOn) }}</td>
             <td>
               <span class="nowrap">{{ sayDay(r.plantOn) }}</span>
               <div v-if="r.lateUsdPerHa > 0.5" class="small rust nowrap">

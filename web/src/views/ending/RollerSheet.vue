@@ -5,10 +5,12 @@ import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { plus, sayDay } from '../../words/days'
+import { useKinds } from '../../words/kinds'
 
 /** What the roller's driver takes along. */
 const props = defineProps<{ page: Schemas['EndingPage']; endOn?: string }>()
 const session = useSession()
+const kinds = useKinds()
 const machine = ref<Schemas['MachineView']>()
 const emptyKg = ref<number>()
 const widthM = ref<number>()
@@ -46,7 +48,9 @@ const { answer, trouble } = useAnswer(
       }),
     ),
 )
-const end = computed(() => props.endOn ?? props.page.rows.find((r) => r.way === 'rollPlant')?.endOn)
+const end = computed(
+  () => props.endOn ?? props.page.rows.find((r) => kinds.ending(r.way)?.rolls)?.endOn,
+)
 const hours = computed(() =>
   machine.value
     ? props.page.areaHa /

@@ -5,6 +5,7 @@ import { useSession } from '../../session'
 import { shown as inUnits, toSi, unitName } from '../../words/units'
 import { sentence } from '../../words/reasons'
 import { readNumber } from '../../words/numbers'
+import { useKinds } from '../../words/kinds'
 
 const props = defineProps<{
   plan: PlanInput | null
@@ -21,6 +22,7 @@ const emit = defineEmits<{
   remove: []
 }>()
 const session = useSession()
+const kinds = useKinds()
 const rateUnit = computed(() => unitName('KG_PER_HA', session.units))
 
 const speciesItems = computed(() =>
@@ -66,9 +68,7 @@ function setSpecies(i: number, id: string) {
 }
 
 function typical(id: string): number {
-  const s = session.choices?.species.find((c) => c.id === id)
-  const buried = session.choices?.methods.find((m) => m.key === props.plan?.method)?.buried
-  return (buried ? s?.drilledKgPerHa.typical : s?.surfaceKgPerHa.typical) ?? 20
+  return kinds.rates(id, props.plan?.method)?.typical ?? 20
 }
 
 function addSpecies() {
@@ -84,10 +84,8 @@ function addSpecies() {
 }
 
 function range(id: string): string {
-  const s = session.choices?.species.find((c) => c.id === id)
-  if (!s) return ''
-  const buried = session.choices?.methods.find((m) => m.key === props.plan?.method)?.buried
-  const r = buried ? s.drilledKgPerHa : s.surfaceKgPerHa
+  const r = kinds.rates(id, props.plan?.method)
+  if (!r) return ''
   const to = (v: number) => Math.round(inUnits(v, 'KG_PER_HA', session.units))
   return `alone ${to(r.low)} to ${to(r.high)} ${rateUnit.value}`
 }

@@ -3,12 +3,14 @@ import { computed, ref } from 'vue'
 import { api, ask, type Furrow, type PlanInput } from '../../api/client'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
+import { useKinds } from '../../words/kinds'
 import { notice } from '../../shell/notice'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ furrows: Furrow[] }>()
 const emit = defineEmits<{ saved: [] }>()
 const session = useSession()
+const kinds = useKinds()
 const season = useSeason()
 const purpose = ref('holdSoil')
 const species = ref('')
@@ -25,8 +27,7 @@ const choices = computed(() => [
 function withSpecies(plan: PlanInput): PlanInput {
   const chosen = session.choices?.species.find((s) => s.id === species.value)
   if (!chosen) return plan
-  const buried = session.choices?.methods.find((m) => m.key === plan.method)?.buried
-  const rate = buried ? chosen.drilledKgPerHa.typical : chosen.surfaceKgPerHa.typical
+  const rate = kinds.rates(chosen.id, plan.method)?.typical ?? chosen.drilledKgPerHa.typical
   return { ...plan, components: [{ species: chosen.id, rateKgPerHa: rate }] }
 }
 

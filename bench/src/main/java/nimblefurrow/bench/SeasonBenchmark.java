@@ -60,7 +60,7 @@ public class SeasonBenchmark {
             Soil.USUAL,
             FieldStart.USUAL,
             components,
-            SeedingMethod.DRILL,
+            SeedingMethod.of("drill"),
             LocalDate.of(2026, 9, 28),
             may,
             may);

@@ -191,7 +191,7 @@ public final class Sensitivity {
             soil,
             start,
             List.of(new CoverComponent(rye, rate, germination, 0.98, null)),
-            SeedingMethod.DRILL,
+            SeedingMethod.of("drill"),
             on,
             END,
             END);

@@ -76,7 +76,7 @@ public final class ThousandFields {
                           new Soil(textures[n % 3], Drainage.MODERATE, false),
                           FieldStart.USUAL,
                           List.of(cover),
-                          n % 4 == 1 ? SeedingMethod.DRONE : SeedingMethod.DRILL,
+                          n % 4 == 1 ? SeedingMethod.of("drone") : SeedingMethod.of("drill"),
                           LocalDate.of(2026, 9, 1).plusDays(random.nextInt(50)),
                           end,
                           end),

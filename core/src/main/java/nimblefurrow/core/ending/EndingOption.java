@@ -7,7 +7,7 @@ import nimblefurrow.core.units.Reason;
 /**
  * One way to end a cover on a field.
  *
- * @param way how
+ * @param method how
  * @param fit whether it fits this field
  * @param from first day of its range
  * @param to last day of its range
@@ -17,7 +17,7 @@ import nimblefurrow.core.units.Reason;
  * @param cautions what can hurt
  */
 public record EndingOption(
-    EndingWay way,
+    EndingMethod method,
     Fit fit,
     LocalDate from,
     LocalDate to,

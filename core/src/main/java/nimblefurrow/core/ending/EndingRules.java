@@ -77,8 +77,8 @@ public record EndingRules(
               number(r, "usd_per_mg")));
     }
     List<WayCost> ways = new ArrayList<>();
-    for (CSVRecord r : CsvTable.shipped("endingways.csv")) {
-      ways.add(new WayCost(r.get("way"), r.get("passes"), number(r, "usd_per_ha")));
+    for (EndingMethod m : EndingMethods.all()) {
+      ways.add(new WayCost(m.key(), m.traits().passes(), m.traits().usdPerHa()));
     }
     return new EndingRules(
         USUAL_ZONE, zones, late, ways, USUAL_NITROGEN_USD, WEED_MULCH_MG, USUAL_EMERGENCE_DAYS);
@@ -98,11 +98,12 @@ public record EndingRules(
             () -> new Refused("latePlanting", "There is no curve for " + kind.key() + "."));
   }
 
-  /** What a way costs; nothing known is nothing. */
-  public WayCost cost(EndingWay way) {
+  /** What a way costs: as the farm says, else as is usual. */
+  public WayCost cost(EndingMethod method) {
     return ways.stream()
-        .filter(w -> w.way().equals(way.key()))
+        .filter(w -> w.way().equals(method.key()))
         .findFirst()
-        .orElse(new WayCost(way.key(), "", 0));
+        .orElseGet(
+            () -> new WayCost(method.key(), method.traits().passes(), method.traits().usdPerHa()));
   }
 }

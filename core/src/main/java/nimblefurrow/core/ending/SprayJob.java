@@ -27,7 +27,7 @@ public record SprayJob(
     List<Finding> findings,
     double reentryHours,
     double rainFreeHours) {
-  private static final double CAUGHT_MG = 3;
+  static final double CAUGHT_MG = 3;
   private static final double ROUNDING = 1e-6;
 
   public SprayJob {

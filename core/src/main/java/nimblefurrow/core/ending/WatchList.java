@@ -24,7 +24,7 @@ public final class WatchList {
   /**
    * A cover that was ended or will be.
    *
-   * @param way how
+   * @param method how
    * @param endOn when
    * @param plantOn planting of the next crop
    * @param next its kind
@@ -35,7 +35,7 @@ public final class WatchList {
    * @param setsSeed whether any of it carries viable seed by then
    */
   public record Ended(
-      EndingWay way,
+      EndingMethod method,
       LocalDate endOn,
       LocalDate plantOn,
       NextCrop.Kind next,
@@ -76,50 +76,7 @@ public final class WatchList {
 
   private static void dead(List<Item> all, Ended e) {
     LocalDate end = e.endOn();
-    switch (e.way()) {
-      case WINTER -> {
-        LocalDate spring = LocalDate.of(e.plantOn().getYear(), Month.MARCH, 20);
-        all.add(
-            item(
-                "survivors",
-                spring,
-                spring.plusDays(21),
-                "look for plants that came through the winter",
-                "a mild winter leaves some; they need another ending before planting"));
-      }
-      case ROLL_PLANT, PLANT_GREEN_ROLL, ROLL_SPRAY ->
-          all.add(
-              item(
-                  "kill",
-                  end.plusDays(10),
-                  end.plusDays(14),
-                  "count the kill in marked frames",
-                  "stems that stand up again are ended by a second pass, same direction"));
-      case SPRAY_EARLY, PLANT_GREEN_SPRAY, SPRAY_STANDING, ROW_ZONE ->
-          all.add(
-              item(
-                  "kill",
-                  end.plusDays(7),
-                  end.plusDays(14),
-                  "look for green misses and count the kill",
-                  "skips and sheltered plants show within two weeks"));
-      case GRAZE, HAY, MOW ->
-          all.add(
-              item(
-                  "regrowth",
-                  end.plusDays(6),
-                  end.plusDays(12),
-                  "look at the regrowth and end it one of the other ways",
-                  "what is cut or grazed before it is ripe grows again"));
-      case TILL, CULTIVATE, BETWEEN_ROWS ->
-          all.add(
-              item(
-                  "regrowth",
-                  end.plusDays(7),
-                  end.plusDays(14),
-                  "look for clumps that rooted again",
-                  "wet clods keep roots alive"));
-    }
+    all.add(e.method().watch(e));
     LocalDate brown = e.brownOn();
     if (brown != null && brown.isAfter(end.plusDays(SLOW_DAYS))) {
       all.add(
@@ -136,7 +93,7 @@ public final class WatchList {
   private static void pests(List<Item> all, Ended e) {
     int year = e.plantOn().getYear();
     LocalDate moths = LocalDate.of(year, Month.APRIL, 25);
-    if (e.grass() && e.way() != EndingWay.WINTER) {
+    if (e.grass() && !e.method().ofItself()) {
       LocalDate from = e.endOn().isAfter(moths) ? e.endOn() : moths;
       all.add(
           item(
@@ -197,7 +154,27 @@ public final class WatchList {
             "it shows what the mulch bought, and whether a rescue is due"));
   }
 
-  private static Item item(String key, LocalDate from, LocalDate to, String what, String why) {
+  /** What is cut or grazed before it is ripe grows again. */
+  static Item regrowth(Ended e) {
+    return item(
+        "regrowth",
+        e.endOn().plusDays(6),
+        e.endOn().plusDays(12),
+        "look at the regrowth and end it one of the other ways",
+        "what is cut or grazed before it is ripe grows again");
+  }
+
+  /** Stirred ground keeps some roots alive. */
+  static Item clumps(Ended e) {
+    return item(
+        "regrowth",
+        e.endOn().plusDays(7),
+        e.endOn().plusDays(14),
+        "look for clumps that rooted again",
+        "wet clods keep roots alive");
+  }
+
+  static Item item(String key, LocalDate from, LocalDate to, String what, String why) {
     return new Item(key, from, to, Reason.of(what), Reason.of(why));
   }
 }

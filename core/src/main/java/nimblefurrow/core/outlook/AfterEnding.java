@@ -4,8 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import nimblefurrow.core.ending.EndingWay;
-import nimblefurrow.core.ending.WayActs;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.Going;
@@ -36,7 +35,7 @@ import nimblefurrow.core.units.Spread;
  * @param byDate dead cover just after, were it ended on other days
  */
 public record AfterEnding(
-    EndingWay way,
+    EndingMethod way,
     LocalDate on,
     int years,
     Spread kill,
@@ -64,7 +63,7 @@ public record AfterEnding(
 
   /** Runs a plan's ending. */
   public static AfterEnding of(
-      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way) {
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way) {
     if (!way.modelled()) {
       throw new Refused(
           "ending", "There is no model of “" + way.label() + "”: what it leaves is not estimated.");
@@ -102,9 +101,9 @@ public record AfterEnding(
   }
 
   private static List<OnDate> byDate(
-      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way) {
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way) {
     List<OnDate> all = new ArrayList<>();
-    if (way == EndingWay.WINTER) {
+    if (way.ofItself()) {
       return all;
     }
     for (int d = -DATES_EITHER_SIDE; d <= DATES_EITHER_SIDE; d++) {
@@ -122,8 +121,8 @@ public record AfterEnding(
   }
 
   private static List<SeasonRun> runs(
-      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingWay way, LocalDate on) {
-    List<Ending> acts = WayActs.of(way, on);
+      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way, LocalDate on) {
+    List<Ending> acts = way.acts(on);
     return forecaster.runs(plan, crop, acts, SeasonColumns.Detail.FULL);
   }
 

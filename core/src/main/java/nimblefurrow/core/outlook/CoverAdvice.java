@@ -8,10 +8,10 @@ import java.util.Optional;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingField;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonRun;
@@ -84,10 +84,9 @@ public final class CoverAdvice {
     List<CoverComponent> cover(SeedingMethod method) {
       List<CoverComponent> all = new ArrayList<>();
       for (int i = 0; i < species.size(); i++) {
-        Species.Seed seed = species.get(i).seed();
-        double full = method.buried() ? seed.drilled().typical() : seed.surface().typical();
+        double full = method.rateBasis().of(species.get(i)).typical();
         double rate = full * shares.get(i);
-        double most = species.size() > 1 ? seed.mixCapKgPerHa() : rate;
+        double most = species.size() > 1 ? species.get(i).seed().mixCapKgPerHa() : rate;
         all.add(CoverComponent.of(species.get(i), Math.min(rate, most)));
       }
       return all;
@@ -171,14 +170,15 @@ public final class CoverAdvice {
             field.next().plantOn());
     List<SeasonRun> runs = forecaster.runs(first, field.crop());
     Ended best =
-        new EndingAdviser(first, field.crop(), runs, field.next(), field.organic())
-            .options().stream()
-                .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.way().rescues())
-                .filter(o -> purpose != Purpose.FEED_CATTLE || o.way().feeds())
-                .filter(o -> o.way().modelled())
-                .map(o -> ended(o, first, field, purpose, runs))
-                .max(Comparator.comparingDouble(e -> worth(e, purpose)))
-                .orElse(null);
+        EndingAdviser.options(
+                new EndingField(first, field.crop(), runs, field.next(), field.organic()))
+            .stream()
+            .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.method().rescues())
+            .filter(o -> purpose != Purpose.FEED_CATTLE || o.method().feeds())
+            .filter(o -> o.method().modelled())
+            .map(o -> ended(o, first, field, purpose, runs))
+            .max(Comparator.comparingDouble(e -> worth(e, purpose)))
+            .orElse(null);
     EndingOption ending = best == null ? null : best.option();
     List<Reason> risks = carryOver.risks(field.sprayed(), species, seedOn);
     CoverPlan plan = best == null ? first : best.plan();
@@ -204,7 +204,7 @@ public final class CoverAdvice {
             .with("method", window.method().label())
             .with("day", seedOn)
             .with("cost", usd, Unit.USD_PER_HA));
-    if (window.method().when() == SeedingMethod.When.YOUNG_CROP) {
+    if (window.method().underCrop()) {
       species.stream().map(Interseeded::say).flatMap(Optional::stream).forEach(reasons::add);
     }
     if (ending != null) {
@@ -213,7 +213,7 @@ public final class CoverAdvice {
                   ending.fit() == EndingOption.Fit.FITS
                       ? "it can end so: {way}, {from} to {to}"
                       : "it can end with care: {way}, {from} to {to}")
-              .with("way", ending.way().label())
+              .with("way", ending.method().label())
               .with("from", ending.from())
               .with("to", ending.to()));
     }
@@ -248,7 +248,7 @@ public final class CoverAdvice {
     }
     LocalDate end = plan.endOn().plusDays(LATER_DAYS);
     CoverPlan later =
-        plan.ended(end, plan.plantOn().plusDays(LATER_DAYS), WayActs.of(ending.way(), end));
+        plan.ended(end, plan.plantOn().plusDays(LATER_DAYS), ending.method().acts(end));
     List<Reason> all = new ArrayList<>();
     double surely = does(field, purpose, plan).quantile(SURELY);
     String brings =
@@ -294,7 +294,7 @@ public final class CoverAdvice {
   private Ended ended(
       EndingOption o, CoverPlan first, Field field, Purpose purpose, List<SeasonRun> growing) {
     EndingDays days = EndingDays.of(o, first, field.next(), false, field.today());
-    CoverPlan plan = days.ending(first, o.way());
+    CoverPlan plan = days.ending(first, o.method());
     List<SeasonRun> runs = purpose.hangsOnEnding() ? forecaster.ended(plan, field.crop()) : growing;
     double late = field.rules().late(field.next().kind()).usdPerHa(days.plantOn());
     return new Ended(o, plan, Worth.spread(purpose, plan, runs), late);

@@ -10,6 +10,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +60,7 @@ public record DateOdds(
       Goal goal) {
     List<Species> species = plan.cover().stream().map(CoverComponent::species).toList();
     List<DateOdds> asked = new ArrayList<>();
-    for (SeedingMethod method : SeedingMethod.values()) {
+    for (SeedingMethod method : SeedingMethods.all()) {
       Window window = windows.find(species, method, plan.soil());
       if (window.possible() && !window.closes().day().isBefore(today)) {
         List<LocalDate> days = days(method, window, plan, today);
@@ -76,7 +77,7 @@ public record DateOdds(
   private static List<LocalDate> days(
       SeedingMethod method, Window window, CoverPlan plan, LocalDate today) {
     LocalDate first = window.opens().day().isBefore(today) ? today : window.opens().day();
-    if (method.when() == SeedingMethod.When.AT_HARVEST) {
+    if (method.goesWithCombine()) {
       return List.of(first);
     }
     LocalDate last = window.closes().day().plusDays(PAST_THE_WINDOW_DAYS);

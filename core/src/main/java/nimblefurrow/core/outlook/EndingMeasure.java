@@ -35,6 +35,9 @@ record EndingMeasure(
     double weeksOfCover,
     double groundFit,
     double reached) {
+  /** A cover of which so much dies counts as ended. Working value. */
+  static final double DEAD = 0.85;
+
   /** Share of the mulch that holds weeds under which none is held. */
   private static final double NONE_UNDER = 0.5;
 

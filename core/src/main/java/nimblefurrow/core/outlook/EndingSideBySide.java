@@ -8,14 +8,15 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingField;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingMethod.EarlyStrips;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.InsurerZone;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
-import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.ending.WayCost;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
@@ -57,10 +58,6 @@ public record EndingSideBySide(
     boolean insurerKept,
     Reason insurer,
     double score) {
-
-  private static final double DEAD = 0.85;
-  private static final double ROW_ZONE_SHARE = 1.0 / 3;
-  private static final int ROW_ZONE_AHEAD_DAYS = 14;
 
   /**
    * Over all years.
@@ -116,13 +113,15 @@ public record EndingSideBySide(
   public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
     List<SeasonRun> standing = forecaster.runs(f.plan(), f.crop());
     List<EndingOption> options =
-        new EndingAdviser(f.plan(), f.crop(), standing, f.coming(), f.organic()).options();
+        EndingAdviser.options(
+            new EndingField(f.plan(), f.crop(), standing, f.coming(), f.organic()));
     return options.parallelStream()
         .map(o -> row(forecaster, f, standing, o))
         .sorted(
             Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
                 .thenComparing(r -> r.outcome() == null)
-                .thenComparing(r -> f.purpose() == Purpose.FEED_CATTLE && !r.option().way().feeds())
+                .thenComparing(
+                    r -> f.purpose() == Purpose.FEED_CATTLE && !r.option().method().feeds())
                 // What kills in no year ends nothing; what breaks the insurer's date costs cover.
                 .thenComparing(
                     r ->
@@ -141,7 +140,7 @@ public record EndingSideBySide(
   public static Optional<EndingSideBySide> best(List<EndingSideBySide> rows, Purpose purpose) {
     return rows.stream()
         .filter(r -> r.barred() == null && r.outcome() != null)
-        .filter(r -> purpose != Purpose.FEED_CATTLE || r.option().way().feeds())
+        .filter(r -> purpose != Purpose.FEED_CATTLE || r.option().method().feeds())
         .findFirst();
   }
 
@@ -151,17 +150,17 @@ public record EndingSideBySide(
     LocalDate endOn = days.endOn();
     LocalDate plantOn = days.plantOn();
     LatePlanting curve = f.rules().late(f.next().kind());
-    WayCost cost = f.rules().cost(o.way());
+    WayCost cost = f.rules().cost(o.method());
     InsurerZone zone = f.rules().insurer();
     double late = curve.usdPerHa(plantOn);
     Outcome outcome =
-        o.way().modelled()
-            ? outcome(forecaster, f, growing, o.way(), days.ending(f.plan(), o.way()))
+        o.method().modelled()
+            ? outcome(forecaster, f, growing, o.method(), days.ending(f.plan(), o.method()))
             : null;
     double score = -1;
     if (outcome != null) {
       // Grazing and haying feed whether or not they kill: another way ends the cover after them.
-      boolean feeds = f.purpose() == Purpose.FEED_CATTLE && o.way().feeds();
+      boolean feeds = f.purpose() == Purpose.FEED_CATTLE && o.method().feeds();
       int dead = feeds ? outcome.years() : outcome.dead();
       double odds = (double) Math.min(outcome.met(), dead) / outcome.years();
       double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
@@ -178,8 +177,8 @@ public record EndingSideBySide(
         cost,
         curve.lossShare(plantOn),
         late,
-        o.way() == EndingWay.WINTER || zone.kept(endOn, plantOn, f.rules().emergenceDays()),
-        o.way() == EndingWay.WINTER
+        o.method().ofItself() || zone.kept(endOn, plantOn, f.rules().emergenceDays()),
+        o.method().ofItself()
             ? Reason.of("dead long before any insurer's date")
             : zone.say(endOn, plantOn, f.rules().emergenceDays()),
         score);
@@ -195,7 +194,7 @@ public record EndingSideBySide(
     if (o.fit() == EndingOption.Fit.DOES_NOT) {
       return o.reasons().get(0);
     }
-    if (f.plantedOn() != null && o.way() != EndingWay.WINTER && !lag.holds(endOn, plantOn)) {
+    if (f.plantedOn() != null && !o.method().ofItself() && !lag.holds(endOn, plantOn)) {
       return Reason.of("{crop} is in the ground since {plant}: too late for this way on {end}")
           .with("crop", f.next().kind().label())
           .with("plant", plantOn)
@@ -211,16 +210,17 @@ public record EndingSideBySide(
   }
 
   private static Outcome outcome(
-      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingWay way, CoverPlan plan) {
+      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingMethod way, CoverPlan plan) {
     List<EndingMeasure> years = measures(forecaster, f, growing, plan);
-    if (way == EndingWay.ROW_ZONE) {
-      LocalDate ahead = plan.plantOn().minusDays(ROW_ZONE_AHEAD_DAYS);
+    EarlyStrips strips = way.earlyStrips().orElse(null);
+    if (strips != null) {
+      LocalDate ahead = plan.plantOn().minusDays(strips.daysAhead());
       LocalDate early = ahead.isBefore(f.today()) ? f.today() : ahead;
-      CoverPlan first = plan.ended(early, plan.plantOn(), WayActs.of(way, early));
+      CoverPlan first = plan.ended(early, plan.plantOn(), way.acts(early));
       List<EndingMeasure> rows = measures(forecaster, f, growing, first);
       List<EndingMeasure> both = new ArrayList<>();
       for (int y = 0; y < years.size(); y++) {
-        both.add(years.get(y).mixed(rows.get(y), ROW_ZONE_SHARE));
+        both.add(years.get(y).mixed(rows.get(y), strips.share()));
       }
       years = both;
     }
@@ -238,7 +238,7 @@ public record EndingSideBySide(
         f.purpose() == Purpose.HOLD_SOIL
             ? Maths.clamp((mulch.median() + living.median()) / HOLDS_SOIL_MG)
             : Weighing.near(reached, f.target()),
-        kill.atLeast(DEAD),
+        kill.atLeast(EndingMeasure.DEAD),
         kill,
         mulch,
         living,

@@ -16,7 +16,6 @@ import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.weather.Sky;
 
@@ -141,12 +140,10 @@ public final class Forecaster {
   private static int seedDay(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
     int meant = seasons.count(plan.seedOn());
     int harvest = crop.harvestIndex();
-    if (plan.method().when() == SeedingMethod.When.AT_HARVEST && harvest >= 0) {
+    if (plan.method().goesWithCombine() && harvest >= 0) {
       return harvest;
     }
-    return plan.method().when() == SeedingMethod.When.AFTER_HARVEST
-        ? Math.max(meant, harvest)
-        : meant;
+    return plan.method().waitsForHarvest() ? Math.max(meant, harvest) : meant;
   }
 
   private static Spread seeded(CoverPlan plan, CropSeasons crop) {

@@ -2,7 +2,7 @@ package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
@@ -73,7 +73,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       Window window,
       FieldStanding standing,
       boolean accepted,
-      EndingWay ending,
+      EndingMethod ending,
       @Nullable ComeBy comeBy) {
     DeedStanding ended = standing.ending();
     DeedStanding seeded = standing.seeding();
@@ -178,7 +178,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
   }
 
   private static NextStep growing(
-      LocalDate today, LocalDate seeded, EndingWay ending, DeedStanding end) {
+      LocalDate today, LocalDate seeded, EndingMethod ending, DeedStanding end) {
     long age = ChronoUnit.DAYS.between(seeded, today);
     if (age >= LOOK_AFTER_DAYS && age <= LOOK_UNTIL_DAYS) {
       return new NextStep(
@@ -198,7 +198,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     }
     Reason plan =
         Reason.of(
-                ending == EndingWay.WINTER
+                ending.ofItself()
                     ? "winter ends it; look for survivors by {day}"
                     : "{ending}, meant for {day}")
             .with("ending", ending.label())

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.season.CropSeasons;
@@ -32,7 +32,7 @@ public final class PlanWarnings {
   /** Everything worth a warning; empty when the plan is sound. */
   public static List<Reason> of(
       CoverPlan plan,
-      EndingWay ending,
+      EndingMethod ending,
       Window window,
       Purpose purpose,
       Outlook outlook,
@@ -47,7 +47,7 @@ public final class PlanWarnings {
     if (ending.rolls()) {
       found.roller(plan, outlook, crop);
     }
-    if (ending == EndingWay.WINTER) {
+    if (ending.ofItself()) {
       found.survivors(outlook);
     }
     return List.copyOf(found.warnings);
@@ -63,9 +63,9 @@ public final class PlanWarnings {
   }
 
   /** Ending and planting as far apart as the way of ending needs them. */
-  private void lag(CoverPlan plan, EndingWay ending, NextCrop.Kind next) {
-    PlantingLag lag = PlantingLag.of(ending, plan, next);
-    if (ending == EndingWay.WINTER || lag.holds(plan.endOn(), plan.plantOn())) {
+  private void lag(CoverPlan plan, EndingMethod ending, NextCrop.Kind next) {
+    PlantingLag lag = ending.lag(plan, next);
+    if (ending.ofItself() || lag.holds(plan.endOn(), plan.plantOn())) {
       return;
     }
     long apart = ChronoUnit.DAYS.between(plan.endOn(), plan.plantOn());
@@ -112,7 +112,7 @@ public final class PlanWarnings {
     }
   }
 
-  private void feed(Purpose purpose, EndingWay ending) {
+  private void feed(Purpose purpose, EndingMethod ending) {
     if (purpose == Purpose.FEED_CATTLE && !ending.feeds()) {
       add(
           Reason.of("{ending} feeds no cattle: graze, hay or bale it first")

@@ -1,7 +1,6 @@
 package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
@@ -11,6 +10,7 @@ import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Spread;
@@ -48,7 +48,7 @@ public record WaySideBySide(
       LocalDate today,
       Purpose purpose) {
     List<Species> species = plan.cover().stream().map(CoverComponent::species).toList();
-    return Arrays.stream(SeedingMethod.values())
+    return SeedingMethods.all().stream()
         .parallel()
         .map(m -> windows.find(species, m, plan.soil()))
         .filter(w -> w.possible() && !w.closes().day().isBefore(today))

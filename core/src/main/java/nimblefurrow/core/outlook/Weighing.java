@@ -1,7 +1,6 @@
 package nimblefurrow.core.outlook;
 
 import nimblefurrow.core.ending.EndingOption;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.units.Spread;
 
@@ -37,6 +36,6 @@ final class Weighing {
   /** What an ending costs beside money. */
   static double costs(EndingOption o) {
     double care = o.fit() == EndingOption.Fit.FITS ? 0 : CARE_COSTS;
-    return care + (o.way() == EndingWay.TILL ? STIRRING_COSTS : 0);
+    return care + (o.method().stirs() ? STIRRING_COSTS : 0);
   }
 }

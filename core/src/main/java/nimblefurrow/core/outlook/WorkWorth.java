@@ -4,8 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import nimblefurrow.core.ending.EndingWay;
-import nimblefurrow.core.ending.WayActs;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -19,7 +18,6 @@ import nimblefurrow.core.seeding.SeedingMethod;
 public final class WorkWorth {
   private static final int SEEDING_STEP_DAYS = 7;
   private static final int ENDING_STEP_DAYS = 5;
-  private static final double DEAD = 0.85;
 
   private WorkWorth() {}
 
@@ -65,7 +63,7 @@ public final class WorkWorth {
       CoverPlan plan,
       CropSeasons crop,
       Purpose purpose,
-      EndingWay way,
+      EndingMethod way,
       LocalDate start,
       int days,
       LocalDate from,
@@ -77,14 +75,14 @@ public final class WorkWorth {
         to,
         ENDING_STEP_DAYS,
         day -> {
-          CoverPlan on = plan.ended(day, plan.plantOn(), WayActs.of(way, day));
+          CoverPlan on = plan.ended(day, plan.plantOn(), way.acts(day));
           List<SeasonRun> ended = forecaster.ended(on, crop);
           List<SeasonRun> read = purpose.hangsOnEnding() ? ended : forecaster.runs(on, crop);
           double sum = 0;
           for (int y = 0; y < ended.size(); y++) {
             // A kill is worth something by itself; the goal on top of it is worth all.
             double reached = share(Worth.measure(purpose, on, read.get(y)), purpose.target());
-            sum += EndingMeasure.kill(ended.get(y)) >= DEAD ? 0.5 + 0.5 * reached : 0;
+            sum += EndingMeasure.kill(ended.get(y)) >= EndingMeasure.DEAD ? 0.5 + 0.5 * reached : 0;
           }
           return sum / ended.size();
         });

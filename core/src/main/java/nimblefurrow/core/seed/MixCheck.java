@@ -7,19 +7,14 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import nimblefurrow.core.cover.ClockKind;
 import nimblefurrow.core.cover.Hardiness;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
+import org.jspecify.annotations.Nullable;
 
 /** Looks a mix over before seed is bought. Needs no field and no weather. */
 public final class MixCheck {
-  /** How the cover is meant to end, as far as a mix cares. */
-  public enum Ending {
-    WINTER,
-    ROLL,
-    OTHER
-  }
-
   private static final double THIN = 0.7;
   private static final double USUAL = 1.0;
   private static final double USUAL_MOST = 1.3;
@@ -34,28 +29,35 @@ public final class MixCheck {
 
   private final SeedMix mix;
   private final Placement placement;
-  private final Ending ending;
+  private final @Nullable EndingMethod ending;
   private final List<MixWarning> found = new ArrayList<>();
 
-  private MixCheck(SeedMix mix, Placement placement, Ending ending) {
+  private MixCheck(SeedMix mix, Placement placement, @Nullable EndingMethod ending) {
     this.mix = mix;
     this.placement = placement;
     this.ending = ending;
   }
 
-  /** All that is worth a warning; empty when the mix is sound. */
-  public static List<MixWarning> of(SeedMix mix, Placement placement, Ending ending) {
+  /**
+   * All that is worth a warning; empty when the mix is sound.
+   *
+   * @param mix species and rates
+   * @param placement how seed meets the ground
+   * @param ending how the cover is meant to end; null while it is open
+   */
+  public static List<MixWarning> of(
+      SeedMix mix, Placement placement, @Nullable EndingMethod ending) {
     MixCheck check = new MixCheck(mix, placement, ending);
     check.caps();
     check.intensity();
     check.separation();
     check.depth();
     check.germination();
-    if (ending == Ending.ROLL) {
+    if (ending != null && ending.rolls()) {
       check.ripening();
       check.roller();
     }
-    if (ending == Ending.WINTER) {
+    if (ending != null && ending.ofItself()) {
       check.survivors();
     }
     return List.copyOf(check.found);

@@ -3,6 +3,7 @@ package nimblefurrow.core.seeding;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.FieldStart;
@@ -71,9 +72,14 @@ public record CoverPlan(
     return new CoverPlan(soil, start, cover, method, seedOn, end, plant, seen, by);
   }
 
+  /** Whether a grass is in it. */
+  public boolean hasGrass() {
+    return cover.stream().anyMatch(c -> c.species().family() == Family.GRASS);
+  }
+
   /** The plan's rates as another way needs them: more seed on the surface, less in the soil. */
   public List<CoverComponent> coverFor(SeedingMethod other) {
-    if (method.buried() == other.buried()) {
+    if (method.rateBasis() == other.rateBasis()) {
       return cover;
     }
     return cover.stream()
@@ -81,7 +87,7 @@ public record CoverPlan(
             c -> {
               Species.Seed seed = c.species().seed();
               double more = seed.surface().typical() / seed.drilled().typical();
-              double turned = other.buried() ? 1 / more : more;
+              double turned = other.onSurface() ? more : 1 / more;
               return new CoverComponent(
                   c.species(), c.rateKgPerHa() * turned, c.germination(), c.purity(), c.depthMm());
             })

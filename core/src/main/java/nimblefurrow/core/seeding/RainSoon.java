@@ -22,7 +22,7 @@ public final class RainSoon {
    */
   public static Optional<Reason> after(Window window, SeasonSkies skies) {
     SeedingMethod method = window.method();
-    if (method.buried() || method == SeedingMethod.FROST || !window.possible()) {
+    if (!method.needsRain() || !window.possible()) {
       return Optional.empty();
     }
     LocalDate opens = window.opens().day();

@@ -1,93 +1,147 @@
 package nimblefurrow.core.seeding;
 
-import java.util.Arrays;
+import java.util.List;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.Placement;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
 
-/** The ways growers get cover seed into a field. */
-public enum SeedingMethod {
-  DRILL("drill", "drill after harvest", Placement.DRILL, When.AFTER_HARVEST),
-  PRECISION_PLANTER(
-      "precisionPlanter", "precision planter", Placement.PRECISION_PLANTER, When.AFTER_HARVEST),
-  INTERSEEDER("interseeder", "interseeder with openers", Placement.INTERSEEDER, When.YOUNG_CROP),
-  AIR_BOX("airBox", "air box without openers", Placement.HIGH_CLEARANCE, When.YOUNG_CROP),
-  HIGH_CLEARANCE(
-      "highClearance", "high-clearance spreader", Placement.HIGH_CLEARANCE, When.STANDING_CROP),
-  AIRCRAFT("aircraft", "aircraft", Placement.AIR, When.STANDING_CROP),
-  DRONE("drone", "drone", Placement.AIR, When.STANDING_CROP),
-  COMBINE_HEAD(
-      "combineHead", "seeder on the combine head", Placement.COMBINE_HEAD, When.AT_HARVEST),
-  BROADCAST("broadcast", "broadcast after harvest", Placement.BROADCAST, When.AFTER_HARVEST),
-  BROADCAST_INCORPORATED(
-      "broadcastIncorporated",
-      "broadcast and work in lightly",
-      Placement.BROADCAST_INCORPORATED,
-      When.AFTER_HARVEST),
-  SLURRY("slurry", "slurry with seed", Placement.SLURRY, When.AFTER_HARVEST),
-  FROST("frost", "frost seeding", Placement.FROST, When.LATE_WINTER),
-  BY_HAND(
-      "byHand",
-      "till lightly and spread by hand",
-      Placement.BROADCAST_INCORPORATED,
-      When.AFTER_HARVEST);
+/**
+ * One way of getting cover seed into a field. All that is said of it stands in its own file and its
+ * row of {@code seedingmethods.csv}; whoever needs to know something of it asks, and nobody
+ * switches on its name. There is one object of each, so methods may be compared by identity.
+ */
+public abstract class SeedingMethod {
+  private final SeedingTraits traits;
 
-  /** What must be on the field. */
-  public enum When {
-    /** The crop is off. */
-    AFTER_HARVEST,
-    /** The combine itself carries the seed. */
-    AT_HARVEST,
-    /** Between rows of a crop that still lets light through. */
-    YOUNG_CROP,
-    /** From above into a crop that drops its leaves. */
-    STANDING_CROP,
-    /** On frozen ground that thaws by day. */
-    LATE_WINTER
+  /**
+   * @param traits its row of data
+   */
+  protected SeedingMethod(SeedingTraits traits) {
+    this.traits = traits;
   }
 
-  private final String key;
-  private final String label;
-  private final Placement placement;
-  private final When when;
-
-  SeedingMethod(String key, String label, Placement placement, When when) {
-    this.key = key;
-    this.label = label;
-    this.placement = placement;
-    this.when = when;
-  }
-
-  /** The name on the wire. */
-  public String key() {
-    return key;
+  /** The name on the wire, and of the machines that do it. */
+  public final String key() {
+    return traits.key();
   }
 
   /** In a grower's words. */
-  public String label() {
-    return label;
+  public final String label() {
+    return traits.label();
   }
 
   /** What it does to the seed. */
-  public Placement placement() {
-    return placement;
+  public final Placement placement() {
+    return traits.placement();
   }
 
-  /** What must be on the field. */
-  public When when() {
-    return when;
+  /** Which of a species' rates it goes by. */
+  public final RateBasis rateBasis() {
+    return traits.rateBasis();
   }
 
-  /** Whether seed lies on open ground and nothing works it in. */
+  /** What is known of it as data. */
+  public final SeedingTraits traits() {
+    return traits;
+  }
+
+  /**
+   * Whether seed lies on the ground until rain or frost takes it in, so that rates of the surface
+   * apply.
+   */
+  public final boolean onSurface() {
+    return rateBasis() == RateBasis.SURFACE;
+  }
+
+  /**
+   * Adds what opens and what closes its time on a field, warmth left aside.
+   *
+   * @param site the field
+   * @param edges takes them, or why there is no such time
+   */
+  protected abstract void edges(SeedingSite site, WindowEdges edges);
+
+  /**
+   * What to watch for on a field.
+   *
+   * @param site the field
+   */
+  protected List<Reason> cautions(SeedingSite site) {
+    return List.of();
+  }
+
+  /** What can hurt someone at this work, or spoil it. */
+  public List<Reason> safety() {
+    return List.of(
+        Reason.of(
+            "stop the power take-off, augers and conveyors before clearing them; mind ladders,"
+                + " lids and folding wings"),
+        Reason.of("do not ride wet ground to keep a date"));
+  }
+
+  /** Species to think of first where none is planned, by id. */
+  public List<String> shortlist() {
+    return Shortlist.BEHIND_THE_COMBINE;
+  }
+
+  /**
+   * What a grower should know of a species before seeding it so.
+   *
+   * @param species in question
+   */
+  public List<Reason> say(Species species) {
+    return List.of();
+  }
+
+  /** Whether the crop must be off first. */
+  public boolean waitsForHarvest() {
+    return false;
+  }
+
+  /** Whether seed goes out with the combine, as one job with the harvest. */
+  public boolean goesWithCombine() {
+    return false;
+  }
+
+  /** Whether it goes between the rows of a crop that then closes over it. */
+  public boolean underCrop() {
+    return false;
+  }
+
+  /** Whether it flies, so that wind and not ground decides over its hours. */
+  public boolean flies() {
+    return false;
+  }
+
+  /** Whether the warmth that is left before winter closes its time. */
+  public boolean hangsOnWarmth() {
+    return true;
+  }
+
+  /** Whether seed lies on open ground and nothing works it in: what comes up closes its time. */
   public boolean spreadAndLeft() {
-    return this == BROADCAST || this == COMBINE_HEAD;
+    return false;
   }
 
-  /** Whether seed ends in the soil, so that drilled rates apply. */
-  public boolean buried() {
-    return switch (placement) {
-      case DRILL, PRECISION_PLANTER, INTERSEEDER -> true;
-      default -> false;
-    };
+  /** Whether seed on the surface cannot do without rain within a week. */
+  public boolean needsRain() {
+    return onSurface();
+  }
+
+  /** Whether seed goes out in the manure tank, by volume and not by weight. */
+  public boolean carriesManure() {
+    return false;
+  }
+
+  /** Whether it can be had for hire where a shed is empty. */
+  public boolean forHire() {
+    return false;
+  }
+
+  /** Whether it is how a thin stand is seeded again. */
+  public boolean mends() {
+    return false;
   }
 
   /**
@@ -96,9 +150,13 @@ public enum SeedingMethod {
    * @throws Refused when there is none
    */
   public static SeedingMethod of(String key) {
-    return Arrays.stream(values())
-        .filter(m -> m.key.equals(key))
-        .findFirst()
+    return SeedingMethods.find(key)
         .orElseThrow(() -> new Refused("", "there is no way of seeding called “" + key + "”"));
+  }
+
+  /** Its key, for logs and tests. */
+  @Override
+  public final String toString() {
+    return key();
   }
 }

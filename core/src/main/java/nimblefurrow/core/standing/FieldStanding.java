@@ -2,7 +2,7 @@ package nimblefurrow.core.standing;
 
 import java.time.LocalDate;
 import java.util.Map;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding.State;
@@ -40,7 +40,11 @@ public record FieldStanding(
 
   /** A cover that is planned, and when it can be seeded. */
   public record Cover(
-      SeedingMethod method, LocalDate seedOn, Window window, EndingWay ending, LocalDate endOn) {}
+      SeedingMethod method,
+      LocalDate seedOn,
+      Window window,
+      EndingMethod ending,
+      LocalDate endOn) {}
 
   /**
    * What is known of a field.
@@ -133,9 +137,7 @@ public record FieldStanding(
       return new DeedStanding(Deed.SEEDING, State.NONE, k.today(), k.today(), 0);
     }
     LocalDate meant = k.kept().getOrDefault(Deed.SEEDING, c.seedOn());
-    boolean afterHarvest =
-        c.method().when() == SeedingMethod.When.AFTER_HARVEST
-            || c.method().when() == SeedingMethod.When.AT_HARVEST;
+    boolean afterHarvest = c.method().waitsForHarvest() || c.method().goesWithCombine();
     LocalDate due = notBefore(meant, k.said().get(Deed.SEEDING));
     if (afterHarvest && harvest.state() != State.NONE && due.isBefore(harvest.day())) {
       due = harvest.day();
@@ -159,7 +161,7 @@ public record FieldStanding(
     if (c == null || none) {
       return new DeedStanding(Deed.ENDING, State.NONE, k.today(), k.today(), 0);
     }
-    if (c.ending() == EndingWay.WINTER) {
+    if (c.ending().ofItself()) {
       State state = c.endOn().isBefore(k.today()) ? State.LIKELY : State.AHEAD;
       return new DeedStanding(Deed.ENDING, state, c.endOn(), c.endOn(), 0);
     }

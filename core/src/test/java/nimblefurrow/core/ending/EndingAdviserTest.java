@@ -7,12 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 
@@ -24,19 +25,20 @@ class EndingAdviserTest {
   private static final NextCrop BEANS_IN_MAY =
       new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20));
 
-  private static Map<EndingWay, EndingOption> options(
+  private static Map<EndingMethod, EndingOption> options(
       NextCrop next, boolean organic, CoverComponent... cover) {
-    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), cover);
+    CoverPlan plan = Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 28), cover);
     List<EndingOption> options =
-        new EndingAdviser(plan, BEANS, new Forecaster(Farm.MODEL).runs(plan, BEANS), next, organic)
-            .options();
+        EndingAdviser.options(
+            new EndingField(
+                plan, BEANS, new Forecaster(Farm.MODEL).runs(plan, BEANS), next, organic));
     for (EndingOption option : options) {
-      assertThat(option.reasons()).as(option.way().label()).isNotEmpty();
+      assertThat(option.reasons()).as(option.method().label()).isNotEmpty();
       assertThat(option.from()).isBeforeOrEqualTo(option.to());
       option.reasons().forEach(r -> assertThat(r.say(UnitSystem.US)).doesNotContain("{", "NaN"));
     }
     assertThat(options).isSortedAccordingTo(java.util.Comparator.comparing(EndingOption::fit));
-    return options.stream().collect(Collectors.toMap(EndingOption::way, Function.identity()));
+    return options.stream().collect(Collectors.toMap(EndingOption::method, Function.identity()));
   }
 
   private static String said(EndingOption option) {
@@ -47,11 +49,10 @@ class EndingAdviserTest {
 
   @Test
   void winterTakesOatsButNotRye() {
-    EndingOption oats = options(CORN_IN_MAY, false, Farm.seed("oats", 75)).get(EndingWay.WINTER);
+    EndingOption oats = options(CORN_IN_MAY, false, Farm.seed("oats", 75)).get(Endings.WINTER);
     assertThat(oats.fit()).isEqualTo(EndingOption.Fit.FITS);
     assertThat(oats.yearsReady()).isGreaterThan(24);
-    EndingOption rye =
-        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.WINTER);
+    EndingOption rye = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.WINTER);
     assertThat(rye.fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
     assertThat(said(rye)).contains("winter kills it in 0 of 29 years");
   }
@@ -59,7 +60,7 @@ class EndingAdviserTest {
   @Test
   void organicFieldsAreNotSprayed() {
     options(BEANS_IN_MAY, true, Farm.seed("cereal_rye", 70)).values().stream()
-        .filter(o -> o.way().sprays())
+        .filter(o -> o.method().sprays())
         .forEach(
             o -> {
               assertThat(o.fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
@@ -70,22 +71,22 @@ class EndingAdviserTest {
   @Test
   void grassBeforeCornIsSprayedTwoWeeksAhead() {
     EndingOption early =
-        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.SPRAY_EARLY);
+        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.SPRAY_EARLY);
     assertThat(early.from()).isEqualTo(LocalDate.of(2027, 4, 21));
     assertThat(early.to()).isEqualTo(LocalDate.of(2027, 4, 25));
     assertThat(said(early)).contains("ties up nitrogen", "before boot");
     EndingOption green =
-        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.PLANT_GREEN_SPRAY);
+        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.PLANT_GREEN_SPRAY);
     assertThat(green.fit()).isEqualTo(EndingOption.Fit.WITH_CARE);
   }
 
   @Test
   void grassKilledAtCornPlantingIsNeverWithoutCare() {
-    Map<EndingWay, EndingOption> rye = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
-    assertThat(rye.get(EndingWay.TILL).fit()).isNotEqualTo(EndingOption.Fit.FITS);
-    assertThat(said(rye.get(EndingWay.TILL))).contains("starter nitrogen", "seedling disease");
-    assertThat(said(rye.get(EndingWay.SPRAY_EARLY))).doesNotContain("starter nitrogen");
-    assertThat(said(options(CORN_IN_MAY, false, Farm.seed("hairy_vetch", 25)).get(EndingWay.TILL)))
+    Map<EndingMethod, EndingOption> rye = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(rye.get(Endings.TILL).fit()).isNotEqualTo(EndingOption.Fit.FITS);
+    assertThat(said(rye.get(Endings.TILL))).contains("starter nitrogen", "seedling disease");
+    assertThat(said(rye.get(Endings.SPRAY_EARLY))).doesNotContain("starter nitrogen");
+    assertThat(said(options(CORN_IN_MAY, false, Farm.seed("hairy_vetch", 25)).get(Endings.TILL)))
         .doesNotContain("starter nitrogen");
   }
 
@@ -94,44 +95,43 @@ class EndingAdviserTest {
     NextCrop early = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 5));
     NextCrop later = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 5));
     EndingOption tooLong =
-        options(early, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+        options(early, false, Farm.seed("cereal_rye", 70)).get(Endings.ROLL_PLANT);
     assertThat(tooLong.fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
     assertThat(said(tooLong)).contains("would wait");
-    EndingOption waits =
-        options(later, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+    EndingOption waits = options(later, false, Farm.seed("cereal_rye", 70)).get(Endings.ROLL_PLANT);
     assertThat(waits.fit()).isEqualTo(EndingOption.Fit.WITH_CARE);
     assertThat(said(waits)).contains("planting waits");
   }
 
   @Test
   void rollingWaitsForTheStageAndSaysHowLong() {
-    Map<EndingWay, EndingOption> early = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
-    assertThat(early.get(EndingWay.ROLL_PLANT).yearsReady()).isZero();
-    assertThat(said(early.get(EndingWay.ROLL_PLANT))).contains("planting waits");
+    Map<EndingMethod, EndingOption> early =
+        options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(early.get(Endings.ROLL_PLANT).yearsReady()).isZero();
+    assertThat(said(early.get(Endings.ROLL_PLANT))).contains("planting waits");
     NextCrop late = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 6, 10));
-    EndingOption ready =
-        options(late, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+    EndingOption ready = options(late, false, Farm.seed("cereal_rye", 70)).get(Endings.ROLL_PLANT);
     assertThat(ready.yearsReady()).isGreaterThan(20);
     assertThat(said(ready)).contains("ripe to roll by planting on 10 Jun in");
   }
 
   @Test
   void ryegrassStandsUpAgainAndIsHardToSpray() {
-    Map<EndingWay, EndingOption> ways =
+    Map<EndingMethod, EndingOption> ways =
         options(BEANS_IN_MAY, false, Farm.seed("annual_ryegrass", 20));
-    assertThat(ways.get(EndingWay.ROLL_PLANT).fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
-    assertThat(said(ways.get(EndingWay.ROLL_PLANT))).contains("stands up again");
-    assertThat(ways.get(EndingWay.SPRAY_EARLY).fit()).isEqualTo(EndingOption.Fit.WITH_CARE);
-    assertThat(said(ways.get(EndingWay.SPRAY_EARLY))).contains("hard");
+    assertThat(ways.get(Endings.ROLL_PLANT).fit()).isEqualTo(EndingOption.Fit.DOES_NOT);
+    assertThat(said(ways.get(Endings.ROLL_PLANT))).contains("stands up again");
+    assertThat(ways.get(Endings.SPRAY_EARLY).fit()).isEqualTo(EndingOption.Fit.WITH_CARE);
+    assertThat(said(ways.get(Endings.SPRAY_EARLY))).contains("hard");
   }
 
   @Test
   void aMixIsRolledByTheLastToRipenAndWarnsWhenTheyAreApart() {
     EndingOption alone =
-        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.ROLL_PLANT);
+        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.ROLL_PLANT);
     EndingOption mix =
         options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 40), Farm.seed("hairy_vetch", 20))
-            .get(EndingWay.ROLL_PLANT);
+            .get(Endings.ROLL_PLANT);
     assertThat(mix.from()).isAfter(alone.from());
   }
 
@@ -139,11 +139,11 @@ class EndingAdviserTest {
   void onlySoybeansBearTheDrumAfterPlanting() {
     assertThat(
             options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70))
-                .get(EndingWay.PLANT_GREEN_ROLL)
+                .get(Endings.PLANT_GREEN_ROLL)
                 .fit())
         .isEqualTo(EndingOption.Fit.DOES_NOT);
     EndingOption beans =
-        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.PLANT_GREEN_ROLL);
+        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.PLANT_GREEN_ROLL);
     assertThat(beans.from()).isEqualTo(LocalDate.of(2027, 6, 3));
     assertThat(beans.cautions()).anySatisfy(c -> assertThat(c.text()).contains("stems snap"));
   }
@@ -157,22 +157,22 @@ class EndingAdviserTest {
   @Test
   void ryegrassIsToldOfItsSecondSprayAndTheCold() {
     EndingOption ryegrass =
-        options(BEANS_IN_MAY, false, Farm.seed("annual_ryegrass", 25)).get(EndingWay.SPRAY_EARLY);
+        options(BEANS_IN_MAY, false, Farm.seed("annual_ryegrass", 25)).get(Endings.SPRAY_EARLY);
     assertThat(warned(ryegrass))
         .contains("second spray 14 to 24 days on", "below 54 °F", "at 41 °F a quarter fewer");
     EndingOption rye =
-        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(EndingWay.SPRAY_EARLY);
+        options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70)).get(Endings.SPRAY_EARLY);
     assertThat(warned(rye)).doesNotContain("second spray");
   }
 
   @Test
   void mowingAndTillingSayWhatTheyLose() {
-    Map<EndingWay, EndingOption> rye = options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70));
-    assertThat(said(rye.get(EndingWay.MOW))).contains("still lies four weeks on");
-    assertThat(said(rye.get(EndingWay.TILL))).contains("dries the ground by about 12 mm");
-    Map<EndingWay, EndingOption> corn = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
-    assertThat(said(corn.get(EndingWay.TILL))).contains("ties up nitrogen under the corn");
-    assertThat(warned(corn.get(EndingWay.GRAZE))).contains("grass tetany", "treated seed");
+    Map<EndingMethod, EndingOption> rye = options(BEANS_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(said(rye.get(Endings.MOW))).contains("still lies four weeks on");
+    assertThat(said(rye.get(Endings.TILL))).contains("dries the ground by about 12 mm");
+    Map<EndingMethod, EndingOption> corn = options(CORN_IN_MAY, false, Farm.seed("cereal_rye", 70));
+    assertThat(said(corn.get(Endings.TILL))).contains("ties up nitrogen under the corn");
+    assertThat(warned(corn.get(Endings.GRAZE))).contains("grass tetany", "treated seed");
   }
 
   /** Oats that winter kills never ripen: nobody waits for them, however early the barley is. */
@@ -180,7 +180,7 @@ class EndingAdviserTest {
   void whatWinterKillsIsNotWaitedFor() {
     EndingOption roll =
         options(BEANS_IN_MAY, false, Farm.seed("winter_barley", 45), Farm.seed("oats", 40))
-            .get(EndingWay.ROLL_PLANT);
+            .get(Endings.ROLL_PLANT);
     assertThat(said(roll)).doesNotContain("Oats ripens");
   }
 }

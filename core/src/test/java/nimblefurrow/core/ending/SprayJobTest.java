@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.ending.SprayProduct.Mode;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
@@ -199,7 +200,7 @@ class SprayJobTest {
   void whatIsWatchedHangsOnTheWayAndTheCover() {
     WatchList.Ended rolled =
         new WatchList.Ended(
-            EndingWay.ROLL_PLANT,
+            Endings.ROLL_PLANT,
             DAY,
             DAY,
             NextCrop.Kind.CORN,
@@ -214,7 +215,7 @@ class SprayJobTest {
     assertThat(WatchList.of(rolled)).isSortedAccordingTo((a, b) -> a.from().compareTo(b.from()));
     WatchList.Ended winter =
         new WatchList.Ended(
-            EndingWay.WINTER,
+            Endings.WINTER,
             DAY.minusMonths(6),
             DAY,
             NextCrop.Kind.SOYBEAN,

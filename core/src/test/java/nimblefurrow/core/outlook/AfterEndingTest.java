@@ -5,15 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is left of a cover once it is ended, way by way. */
 class AfterEndingTest {
@@ -22,21 +24,21 @@ class AfterEndingTest {
   private static final LocalDate MAY = LocalDate.of(2027, 5, 25);
 
   private static CoverPlan plan(LocalDate endOn) {
-    CoverPlan p =
-        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 78));
+    CoverPlan p = Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 78));
     return new CoverPlan(p.soil(), p.start(), p.cover(), p.method(), p.seedOn(), endOn, endOn);
   }
 
-  private static AfterEnding after(EndingWay way) {
+  private static AfterEnding after(EndingMethod way) {
     return AfterEnding.of(FORECASTER, plan(MAY), BEANS, way);
   }
 
+  static List<EndingMethod> modelled() {
+    return EndingMethods.all().stream().filter(EndingMethod::modelled).toList();
+  }
+
   @ParameterizedTest
-  @EnumSource(
-      value = EndingWay.class,
-      names = {"BETWEEN_ROWS", "CULTIVATE"},
-      mode = EnumSource.Mode.EXCLUDE)
-  void everyWayGivesOrderedRangesFromItsOwnRuns(EndingWay way) {
+  @MethodSource("modelled")
+  void everyWayGivesOrderedRangesFromItsOwnRuns(EndingMethod way) {
     AfterEnding a = after(way);
     assertThat(a.mulch()).as("weeks from 20 May to the end of July").hasSize(10);
     a.mulch().forEach(m -> assertThat(m.quantile(0.1)).isLessThanOrEqualTo(m.quantile(0.9)));
@@ -48,7 +50,7 @@ class AfterEndingTest {
 
   @Test
   void waitingLaysDownMoreAndTheRollerKillsMoreOfIt() {
-    List<AfterEnding.OnDate> dates = after(EndingWay.ROLL_PLANT).byDate();
+    List<AfterEnding.OnDate> dates = after(Endings.ROLL_PLANT).byDate();
     assertThat(dates).hasSize(7);
     assertThat(dates.get(3).day()).isEqualTo(MAY);
     for (int i = 1; i < dates.size(); i++) {
@@ -60,16 +62,16 @@ class AfterEndingTest {
 
   @Test
   void waysDifferAsTheyDoInTheField() {
-    AfterEnding rolled = after(EndingWay.ROLL_PLANT);
-    AfterEnding both = after(EndingWay.ROLL_SPRAY);
-    AfterEnding hay = after(EndingWay.HAY);
-    AfterEnding tilled = after(EndingWay.TILL);
+    AfterEnding rolled = after(Endings.ROLL_PLANT);
+    AfterEnding both = after(Endings.ROLL_SPRAY);
+    AfterEnding hay = after(Endings.HAY);
+    AfterEnding tilled = after(Endings.TILL);
     assertThat(both.kill().median()).isGreaterThan(rolled.kill().median());
     assertThat(both.livingAtPlanting().median()).isLessThan(rolled.livingAtPlanting().median());
     assertThat(hay.mulchAtPlanting().median()).isLessThan(rolled.mulchAtPlanting().median());
     assertThat(tilled.mulchAtPlanting().median())
         .isLessThan(0.5 * rolled.mulchAtPlanting().median());
-    assertThat(after(EndingWay.WINTER).byDate()).isEmpty();
+    assertThat(after(Endings.WINTER).byDate()).isEmpty();
     // Mulch on a hot June ground only goes one way.
     assertThat(rolled.mulch().get(9).median()).isLessThan(rolled.mulch().get(1).median());
   }
@@ -87,8 +89,8 @@ class AfterEndingTest {
             base.seedOn(),
             base.endOn(),
             plantOn);
-    AfterEnding brown = AfterEnding.of(FORECASTER, early, BEANS, EndingWay.SPRAY_EARLY);
-    AfterEnding green = after(EndingWay.PLANT_GREEN_SPRAY);
+    AfterEnding brown = AfterEnding.of(FORECASTER, early, BEANS, Endings.SPRAY_EARLY);
+    AfterEnding green = after(Endings.PLANT_GREEN_SPRAY);
     assertThat(brown.waterTakenMm().median()).isLessThan(green.waterTakenMm().median());
     assertThat(brown.mulchAtPlanting().median()).isLessThan(green.mulch().get(3).median());
     assertThat(brown.nitrogenKgPerHa().median()).isGreaterThan(green.nitrogenKgPerHa().median());

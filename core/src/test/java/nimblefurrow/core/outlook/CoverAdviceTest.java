@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.CoverAdvice.Advice;
 import nimblefurrow.core.outlook.CoverAdvice.Candidate;
@@ -38,7 +39,7 @@ class CoverAdviceTest {
         organic,
         LocalDate.of(2026, 7, 20),
         sprayed,
-        List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST),
+        List.of(Seedings.DRILL, Seedings.BROADCAST),
         EndingRules.shipped());
   }
 
@@ -109,7 +110,7 @@ class CoverAdviceTest {
     assertThat(advice.whatWould(wheat, Purpose.HOLD_SOIL, good)).isEmpty();
     CoverAdvice.Field late =
         by(
-            SeedingMethod.DRILL,
+            Seedings.DRILL,
             BEANS,
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
             LocalDate.of(2026, 10, 14));
@@ -123,7 +124,7 @@ class CoverAdviceTest {
   void whatDoesNotLastBetweenTheRowsIsSaid() {
     CoverAdvice.Field june =
         by(
-            SeedingMethod.INTERSEEDER,
+            Seedings.INTERSEEDER,
             CORN,
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
             LocalDate.of(2026, 6, 1));
@@ -138,7 +139,7 @@ class CoverAdviceTest {
   void aGoalWhoseDayIsPastIsNotOffered() {
     CoverAdvice.Field frost =
         by(
-            SeedingMethod.FROST,
+            Seedings.FROST,
             BEANS,
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20)),
             LocalDate.of(2027, 2, 10));
@@ -172,8 +173,8 @@ class CoverAdviceTest {
             one("camelina", 0.2))) {
       assertThat(
               a.ending() == null
-                  || a.ending().way() == EndingWay.GRAZE
-                  || a.ending().way() == EndingWay.HAY)
+                  || a.ending().method() == Endings.GRAZE
+                  || a.ending().method() == Endings.HAY)
           .as(a.candidate().name())
           .isTrue();
       assertThat(a.ending() != null || a.excluded() != null).isTrue();
@@ -217,7 +218,7 @@ class CoverAdviceTest {
             Purpose.SMOTHER_WEEDS,
             one("cereal_rye", 1),
             one("annual_ryegrass", 1))) {
-      assertThat(a.ending() == null || !a.ending().way().sprays()).isTrue();
+      assertThat(a.ending() == null || !a.ending().method().sprays()).isTrue();
     }
   }
 
@@ -228,7 +229,7 @@ class CoverAdviceTest {
         Farm.seasons(new CashCrop.Corn(LocalDate.of(2026, 5, 4), 108, null, false, 20));
     CoverAdvice.Field between =
         by(
-            SeedingMethod.INTERSEEDER,
+            Seedings.INTERSEEDER,
             corn,
             new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 15)),
             LocalDate.of(2026, 6, 1));

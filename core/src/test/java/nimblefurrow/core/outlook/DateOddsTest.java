@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -20,7 +21,7 @@ class DateOddsTest {
 
   private static List<DateOdds> odds(double targetMgPerHa, LocalDate today) {
     CoverPlan plan =
-        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
+        Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
     return DateOdds.of(
         new Forecaster(Farm.MODEL),
         new WindowFinder(Farm.CLIMATE, BEANS),
@@ -43,7 +44,7 @@ class DateOddsTest {
 
   @Test
   void oddsFallAsSeedingIsPutOffAndTheLatestDayIsTheLastThatStillDoes() {
-    DateOdds drill = method(odds(3, TODAY), SeedingMethod.DRILL);
+    DateOdds drill = method(odds(3, TODAY), Seedings.DRILL);
     List<DateOdds.Point> points = drill.points();
     assertThat(points.get(0).met()).isGreaterThan(points.get(points.size() - 1).met());
     assertThat(drill.latest()).isNotNull();
@@ -62,9 +63,9 @@ class DateOddsTest {
   @Test
   void surfaceMethodsCarryTheirOwnRatesAndCost() {
     List<DateOdds> all = odds(3, TODAY);
-    double drilled = method(all, SeedingMethod.DRILL).seedUsdPerHa();
+    double drilled = method(all, Seedings.DRILL).seedUsdPerHa();
     assertThat(drilled).isCloseTo(70 * 0.75, within(1e-9));
-    assertThat(method(all, SeedingMethod.BROADCAST).seedUsdPerHa())
+    assertThat(method(all, Seedings.BROADCAST).seedUsdPerHa())
         .as("100 kg on the surface for 70 in the soil")
         .isCloseTo(drilled * 100 / 70, within(1e-9));
   }
@@ -72,16 +73,16 @@ class DateOddsTest {
   @Test
   void whatIsOverIsNotAsked() {
     List<DateOdds> october = odds(3, LocalDate.of(2026, 10, 20));
-    assertThat(october).noneMatch(d -> d.method() == SeedingMethod.DRONE);
-    assertThat(method(october, SeedingMethod.DRILL).points().get(0).day())
+    assertThat(october).noneMatch(d -> d.method() == Seedings.DRONE);
+    assertThat(method(october, Seedings.DRILL).points().get(0).day())
         .isEqualTo(LocalDate.of(2026, 10, 20));
   }
 
   @Test
   void moreSeedCostsMoreAndIsNeverLaterToAct() {
     List<DateOdds> all = odds(3, TODAY);
-    DateOdds thin = thickness(all, SeedingMethod.DRILL, 0.7);
-    DateOdds thick = thickness(all, SeedingMethod.DRILL, 1.4);
+    DateOdds thin = thickness(all, Seedings.DRILL, 0.7);
+    DateOdds thick = thickness(all, Seedings.DRILL, 1.4);
     assertThat(thick.seedUsdPerHa()).isCloseTo(2 * thin.seedUsdPerHa(), within(1e-9));
     for (int i = 0; i < thin.points().size(); i++) {
       assertThat(thick.points().get(i).met()).isGreaterThanOrEqualTo(thin.points().get(i).met());
@@ -93,7 +94,7 @@ class DateOddsTest {
   void aGrowersOwnGoalIsAskedOnItsOwnDayAndAsSurelyAsHeSays() {
     LocalDate may = LocalDate.of(2027, 5, 25);
     CoverPlan plan =
-        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
+        Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("cereal_rye", 70));
     Forecaster forecaster = new Forecaster(Farm.MODEL);
     int half = new Goal(new Goal.CoverOn(may), 5, 0.5).met(forecaster, plan, BEANS);
     assertThat(new Goal(new Goal.CoverOn(may.minusDays(30)), 5, 0.5).met(forecaster, plan, BEANS))

@@ -7,20 +7,21 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import org.junit.jupiter.api.Test;
 
 /** Ways of ending beside each other: hard rules hold, and the figures hang together. */
@@ -34,7 +35,7 @@ class EndingSideBySideTest {
         Soil.USUAL,
         FieldStart.USUAL,
         cover,
-        SeedingMethod.DRILL,
+        Seedings.DRILL,
         LocalDate.of(2026, 9, 25),
         next.plantOn(),
         next.plantOn());
@@ -82,21 +83,20 @@ class EndingSideBySideTest {
       boolean organic,
       LocalDate today,
       List<CoverComponent> cover) {
-    EndingWay way = row.option().way();
-    if (way == EndingWay.WINTER || row.barred() != null) {
+    EndingMethod way = row.option().method();
+    if (way == Endings.WINTER || row.barred() != null) {
       return;
     }
     assertThat(row.option().fit()).isNotEqualTo(EndingOption.Fit.DOES_NOT);
     assertThat(organic && way.sprays()).as("%s on an organic field", way).isFalse();
-    assertThat(way == EndingWay.PLANT_GREEN_ROLL && next.kind() != NextCrop.Kind.SOYBEAN).isFalse();
+    assertThat(way == Endings.PLANT_GREEN_ROLL && next.kind() != NextCrop.Kind.SOYBEAN).isFalse();
     boolean standsUp = cover.stream().anyMatch(c -> c.species().advice().roller().equals("no"));
-    boolean drumAlone = way == EndingWay.ROLL_PLANT || way == EndingWay.PLANT_GREEN_ROLL;
+    boolean drumAlone = way == Endings.ROLL_PLANT || way == Endings.PLANT_GREEN_ROLL;
     assertThat(drumAlone && standsUp).as("%s of %s", way, cover).isFalse();
     assertThat(row.endOn()).isAfterOrEqualTo(today);
     assertThat(row.plantOn())
         .as("%s leaves days to planting", way)
-        .isAfterOrEqualTo(
-            row.endOn().plusDays(PlantingLag.of(way, plan(cover, next), next.kind()).least()));
+        .isAfterOrEqualTo(row.endOn().plusDays(way.lag(plan(cover, next), next.kind()).least()));
     LatePlanting curve = RULES.late(next.kind());
     assertThat(curve.tooLate(row.plantOn()) && row.plantOn().isAfter(next.plantOn())).isFalse();
   }
@@ -121,8 +121,8 @@ class EndingSideBySideTest {
                 RULES));
     assertThat(rows.stream().filter(r -> r.outcome() != null).map(r -> r.outcome().met()))
         .containsOnly(0);
-    EndingSideBySide early = row(rows, EndingWay.SPRAY_EARLY);
-    EndingSideBySide till = row(rows, EndingWay.TILL);
+    EndingSideBySide early = row(rows, Endings.SPRAY_EARLY);
+    EndingSideBySide till = row(rows, Endings.TILL);
     EndingSideBySide best = rows.get(0);
     assertThat(best.outcome().near()).isGreaterThan(early.outcome().near());
     double mulch = best.outcome().mulch().median() + best.outcome().living().median();
@@ -130,8 +130,8 @@ class EndingSideBySideTest {
     assertThat(rows.indexOf(till)).isGreaterThan(rows.indexOf(early));
   }
 
-  private static EndingSideBySide row(List<EndingSideBySide> rows, EndingWay way) {
-    return rows.stream().filter(r -> r.option().way() == way).findFirst().orElseThrow();
+  private static EndingSideBySide row(List<EndingSideBySide> rows, EndingMethod way) {
+    return rows.stream().filter(r -> r.option().method() == way).findFirst().orElseThrow();
   }
 
   @Test
@@ -146,17 +146,17 @@ class EndingSideBySideTest {
                 false,
                 Purpose.SMOTHER_WEEDS,
                 LocalDate.of(2026, 9, 12)));
-    assertThat(rows).hasSize(EndingWay.values().length);
-    EndingSideBySide roll = find(rows, EndingWay.ROLL_PLANT);
-    EndingSideBySide early = find(rows, EndingWay.SPRAY_EARLY);
+    assertThat(rows).hasSameSizeAs(EndingMethods.all());
+    EndingSideBySide roll = find(rows, Endings.ROLL_PLANT);
+    EndingSideBySide early = find(rows, Endings.SPRAY_EARLY);
     assertThat(roll.outcome().mulch().median()).isGreaterThan(early.outcome().mulch().median());
     assertThat(roll.outcome().kill().median()).isBetween(0.75, 1.0);
     assertThat(roll.plantOn()).isAfterOrEqualTo(soy.plantOn());
     assertThat(early.endOn()).isEqualTo(soy.plantOn().minusDays(14));
     assertThat(early.insurerKept()).isTrue();
-    assertThat(find(rows, EndingWay.PLANT_GREEN_ROLL).insurerKept()).isFalse();
-    assertThat(find(rows, EndingWay.CULTIVATE).outcome()).as("not estimated").isNull();
-    assertThat(find(rows, EndingWay.ROLL_SPRAY).outcome().kill().median())
+    assertThat(find(rows, Endings.PLANT_GREEN_ROLL).insurerKept()).isFalse();
+    assertThat(find(rows, Endings.CULTIVATE).outcome()).as("not estimated").isNull();
+    assertThat(find(rows, Endings.ROLL_SPRAY).outcome().kill().median())
         .isGreaterThanOrEqualTo(roll.outcome().kill().median());
   }
 
@@ -188,7 +188,7 @@ class EndingSideBySideTest {
         .ripe();
   }
 
-  private static EndingSideBySide find(List<EndingSideBySide> rows, EndingWay way) {
-    return rows.stream().filter(r -> r.option().way() == way).findFirst().orElseThrow();
+  private static EndingSideBySide find(List<EndingSideBySide> rows, EndingMethod way) {
+    return rows.stream().filter(r -> r.option().method() == way).findFirst().orElseThrow();
   }
 }

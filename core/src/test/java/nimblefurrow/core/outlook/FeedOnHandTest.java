@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import org.junit.jupiter.api.Test;
 
 /** Feed from October on, and how long a herd lives on it. */
@@ -17,7 +17,7 @@ class FeedOnHandTest {
   private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
   private static final CropSeasons WHEAT = Farm.seasons(Farm.WHEAT);
   private static final CoverPlan OATS =
-      Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 8, 5), Farm.seed("oats", 90));
+      Farm.plan(Seedings.DRILL, LocalDate.of(2026, 8, 5), Farm.seed("oats", 90));
 
   @Test
   void isAskedTwiceAMonthFromOctoberUntilTheCoverEnds() {

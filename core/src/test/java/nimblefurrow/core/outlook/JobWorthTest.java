@@ -7,13 +7,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.ending.SecondPass;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
 
@@ -71,11 +71,12 @@ class JobWorthTest {
     List<Species> rye = List.of(Farm.species("cereal_rye"));
     List<Species> ryegrass =
         List.of(Farm.species("crimson_clover"), Farm.species("annual_ryegrass"));
-    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY, rye).orElseThrow().work()).isEqualTo("spray");
-    assertThat(SecondPass.of(EndingWay.ROW_ZONE, rye).orElseThrow().least()).isEqualTo(10);
-    assertThat(SecondPass.of(EndingWay.TILL, ryegrass)).isEmpty();
-    assertThat(SecondPass.of(EndingWay.SPRAY_EARLY, rye)).isEmpty();
-    assertThat(SecondPass.of(EndingWay.SPRAY_EARLY, ryegrass).orElseThrow().least()).isEqualTo(14);
-    assertThat(SecondPass.of(EndingWay.ROLL_SPRAY, ryegrass).orElseThrow().most()).isEqualTo(4);
+    assertThat(Endings.ROLL_SPRAY.secondPass(rye).orElseThrow().work())
+        .isEqualTo(MachineWork.SPRAY);
+    assertThat(Endings.ROW_ZONE.secondPass(rye).orElseThrow().least()).isEqualTo(10);
+    assertThat(Endings.TILL.secondPass(ryegrass)).isEmpty();
+    assertThat(Endings.SPRAY_EARLY.secondPass(rye)).isEmpty();
+    assertThat(Endings.SPRAY_EARLY.secondPass(ryegrass).orElseThrow().least()).isEqualTo(14);
+    assertThat(Endings.ROLL_SPRAY.secondPass(ryegrass).orElseThrow().most()).isEqualTo(4);
   }
 }

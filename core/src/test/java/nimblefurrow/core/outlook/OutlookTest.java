@@ -6,14 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.standing.Deed;
@@ -32,7 +33,7 @@ class OutlookTest {
 
   private static Outlook rye(LocalDate seedOn) {
     return FORECASTER.outlook(
-        Farm.plan(SeedingMethod.DRILL, seedOn, Farm.seed("cereal_rye", 78)), BEANS);
+        Farm.plan(Seedings.DRILL, seedOn, Farm.seed("cereal_rye", 78)), BEANS);
   }
 
   @Test
@@ -57,14 +58,14 @@ class OutlookTest {
     Outlook atHarvest =
         FORECASTER.outlook(
             Farm.plan(
-                SeedingMethod.COMBINE_HEAD, LocalDate.of(2026, 9, 1), Farm.seed("cereal_rye", 100)),
+                Seedings.COMBINE_HEAD, LocalDate.of(2026, 9, 1), Farm.seed("cereal_rye", 100)),
             BEANS);
     assertThat(atHarvest.seeded().median()).isEqualTo(BEANS.harvest().median());
   }
 
   @Test
   void theFanNarrowsAsTheSeasonIsSeen() {
-    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    CoverPlan plan = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
     double before = width(FORECASTER.outlook(plan, BEANS));
     SeasonSkies inApril =
         SeasonSkies.join(
@@ -102,7 +103,7 @@ class OutlookTest {
 
   @Test
   void nitrogenOfAMixIsTheSumOfItsSpeciesAndRyeTiesItUp() {
-    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    CoverPlan plan = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
     var columns = FORECASTER.runs(plan, BEANS).get(0).columns();
     int may = columns.indexOf(LocalDate.of(2027, 5, 20));
     NitrogenInTops n = NitrogenInTops.at(plan.cover(), columns, may);
@@ -114,7 +115,7 @@ class OutlookTest {
 
   @Test
   void movingAPlanIsSaidInWords() {
-    CoverPlan plan = Farm.plan(SeedingMethod.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
+    CoverPlan plan = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
     CoverPlan later = plan.seededOn(OCTOBER.plusDays(14));
     List<String> said =
         PlanDifference.between(
@@ -135,20 +136,17 @@ class OutlookTest {
   void warnsOfCapsRipeningAndSurvivors() {
     CoverPlan mix =
         Farm.plan(
-            SeedingMethod.DRILL,
-            OCTOBER,
-            Farm.seed("cereal_rye", 70),
-            Farm.seed("annual_ryegrass", 15));
-    List<String> rolled = warnings(mix, EndingWay.ROLL_PLANT);
+            Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 70), Farm.seed("annual_ryegrass", 15));
+    List<String> rolled = warnings(mix, Endings.ROLL_PLANT);
     assertThat(rolled).anyMatch(w -> w.startsWith("Cereal rye at 70 kg/ha takes over a mix; 40"));
     assertThat(rolled).anyMatch(w -> w.contains("Annual ryegrass stands up again"));
     assertThat(rolled)
         .anyMatch(w -> w.matches("rolling on 20 May is \\d+ days before it is ripe.*"));
-    assertThat(warnings(mix, EndingWay.WINTER))
+    assertThat(warnings(mix, Endings.WINTER))
         .anyMatch(w -> w.startsWith("Cereal rye lives through winter in 29 of 29"));
   }
 
-  private static List<String> warnings(CoverPlan plan, EndingWay ending) {
+  private static List<String> warnings(CoverPlan plan, EndingMethod ending) {
     Window window =
         new WindowFinder(Farm.CLIMATE, BEANS)
             .find(plan.cover().stream().map(c -> c.species()).toList(), plan.method(), Soil.USUAL);
@@ -169,7 +167,7 @@ class OutlookTest {
   void theNextStepFollowsTheDay() {
     Window window =
         new WindowFinder(Farm.CLIMATE, BEANS)
-            .find(List.of(Farm.species("hairy_vetch")), SeedingMethod.DRILL, Soil.USUAL);
+            .find(List.of(Farm.species("hairy_vetch")), Seedings.DRILL, Soil.USUAL);
     LocalDate opens = window.opens().day();
     LocalDate closes = window.closes().day();
     LocalDate end = LocalDate.of(2027, 5, 1);
@@ -184,7 +182,7 @@ class OutlookTest {
             window,
             standing(closes.plusDays(9), window, null, end),
             true,
-            EndingWay.SPRAY_EARLY,
+            Endings.SPRAY_EARLY,
             null);
     assertThat(asked.kind()).as("an accepted day that passed").isEqualTo(NextStep.Kind.CONFIRM);
     assertThat(step(end.plusDays(9), window, opens, end)).isEqualTo(NextStep.Kind.END_NOW);
@@ -197,7 +195,7 @@ class OutlookTest {
   void aFieldClosesWhenItsMachineMustComeAtTheLatest() {
     Window window =
         new WindowFinder(Farm.CLIMATE, BEANS)
-            .find(List.of(Farm.species("cereal_rye")), SeedingMethod.DRILL, Soil.USUAL);
+            .find(List.of(Farm.species("cereal_rye")), Seedings.DRILL, Soil.USUAL);
     LocalDate closes = window.closes().day();
     LocalDate by = closes.minusDays(4);
     NextStep soon = waiting(by.minusDays(7), window, by);
@@ -220,14 +218,14 @@ class OutlookTest {
         window,
         standing(today, window, null, LocalDate.of(2027, 5, 1)),
         false,
-        EndingWay.SPRAY_EARLY,
+        Endings.SPRAY_EARLY,
         new NextStep.ComeBy(by, "the drill", 5));
   }
 
   private static NextStep.Kind step(
       LocalDate today, Window window, LocalDate seeded, LocalDate end) {
     return NextStep.of(
-            today, window, standing(today, window, seeded, end), false, EndingWay.SPRAY_EARLY, null)
+            today, window, standing(today, window, seeded, end), false, Endings.SPRAY_EARLY, null)
         .kind();
   }
 
@@ -236,7 +234,7 @@ class OutlookTest {
     Map<Deed, LocalDate> logged = seeded == null ? Map.of() : Map.of(Deed.SEEDING, seeded);
     FieldStanding.Cover cover =
         new FieldStanding.Cover(
-            window.method(), window.opens().day(), window, EndingWay.SPRAY_EARLY, end);
+            window.method(), window.opens().day(), window, Endings.SPRAY_EARLY, end);
     return FieldStanding.of(
         new FieldStanding.Known(
             today,

@@ -3,11 +3,11 @@ package nimblefurrow.core.outlook;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import org.junit.jupiter.api.Test;
 
 /** What a day's delay costs, from model runs. */
@@ -16,7 +16,7 @@ class WorkWorthTest {
   private static final CropSeasons WHEAT = Farm.seasons(Farm.WHEAT);
   private static final LocalDate START = LocalDate.of(2026, 9, 1);
   private static final CoverPlan RYE =
-      Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 20), Farm.seed("cereal_rye", 70));
+      Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 20), Farm.seed("cereal_rye", 70));
 
   @Test
   void ryeSeededLaterSmothersLessAndNothingIsWorthAnythingOutsideItsWindow() {
@@ -24,7 +24,7 @@ class WorkWorthTest {
         WorkWorth.seeding(
             FORECASTER,
             RYE,
-            SeedingMethod.DRILL,
+            Seedings.DRILL,
             WHEAT,
             Purpose.SMOTHER_WEEDS,
             START,
@@ -48,7 +48,7 @@ class WorkWorthTest {
             RYE,
             WHEAT,
             Purpose.SMOTHER_WEEDS,
-            EndingWay.ROLL_PLANT,
+            Endings.ROLL_PLANT,
             april,
             50,
             april,

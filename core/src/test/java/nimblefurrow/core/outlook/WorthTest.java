@@ -5,18 +5,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Spread;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,9 +31,9 @@ class WorthTest {
   private static final LocalDate AUGUST = LocalDate.of(2026, 8, 8);
   private static final LocalDate MAY = LocalDate.of(2027, 5, 20);
 
-  private static CoverPlan plan(LocalDate seedOn, EndingWay way, CoverComponent... cover) {
-    CoverPlan open = Farm.plan(SeedingMethod.DRILL, seedOn, cover);
-    return open.ended(MAY, MAY, WayActs.of(way, MAY));
+  private static CoverPlan plan(LocalDate seedOn, EndingMethod way, CoverComponent... cover) {
+    CoverPlan open = Farm.plan(Seedings.DRILL, seedOn, cover);
+    return open.ended(MAY, MAY, way.acts(MAY));
   }
 
   private static Spread worth(Purpose purpose, CoverPlan plan, CropSeasons crop) {
@@ -42,9 +42,9 @@ class WorthTest {
 
   @Test
   void aRadishThatWinterKilledStillOpenedTheGroundAndAThinBarleyDidNot() {
-    CoverPlan radish = plan(AUGUST, EndingWay.WINTER, Farm.seed("radish", 9));
+    CoverPlan radish = plan(AUGUST, Endings.WINTER, Farm.seed("radish", 9));
     CoverPlan barley =
-        plan(LocalDate.of(2026, 11, 1), EndingWay.SPRAY_EARLY, Farm.seed("winter_barley", 80));
+        plan(LocalDate.of(2026, 11, 1), Endings.SPRAY_EARLY, Farm.seed("winter_barley", 80));
     Spread opened = worth(Purpose.OPEN_TIGHT_GROUND, radish, WHEAT);
     Spread thin = worth(Purpose.OPEN_TIGHT_GROUND, barley, BEANS);
     assertThat(opened.median()).isGreaterThan(Purpose.OPEN_TIGHT_GROUND.target());
@@ -55,7 +55,7 @@ class WorthTest {
   @Test
   void whatCarriesThePlanterIsJudgedAgainstBareGroundBesideIt() {
     CoverPlan rye =
-        plan(LocalDate.of(2026, 9, 28), EndingWay.SPRAY_EARLY, Farm.seed("cereal_rye", 78));
+        plan(LocalDate.of(2026, 9, 28), Endings.SPRAY_EARLY, Farm.seed("cereal_rye", 78));
     List<SeasonRun> runs = FORECASTER.ended(rye, BEANS);
     int gained = 0;
     for (SeasonRun run : runs) {
@@ -76,9 +76,10 @@ class WorthTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"GRAZE,true", "HAY,true", "SPRAY_EARLY,false", "ROLL_PLANT,false", "TILL,false"})
-  void cattleAreFedByWhatIsGrazedOrBaledAlone(EndingWay way, boolean feeds) {
-    CoverPlan triticale = plan(AUGUST.plusDays(30), way, Farm.seed("triticale", 90));
+  @CsvSource({"graze,true", "hay,true", "sprayEarly,false", "rollPlant,false", "till,false"})
+  void cattleAreFedByWhatIsGrazedOrBaledAlone(String way, boolean feeds) {
+    CoverPlan triticale =
+        plan(AUGUST.plusDays(30), EndingMethod.of(way), Farm.seed("triticale", 90));
     assertThat(worth(Purpose.FEED_CATTLE, triticale, WHEAT).median() > 1).isEqualTo(feeds);
     if (!feeds) {
       assertThat(worth(Purpose.FEED_CATTLE, triticale, WHEAT).quantile(1)).isZero();
@@ -87,7 +88,7 @@ class WorthTest {
 
   @Test
   void whatWinterKilledFreesHalfOfItsNitrogenByTheStageItDiedAt() {
-    CoverPlan peas = plan(AUGUST, EndingWay.WINTER, Farm.seed("radish", 9));
+    CoverPlan peas = plan(AUGUST, Endings.WINTER, Farm.seed("radish", 9));
     Spread freed = worth(Purpose.MAKE_NITROGEN, peas, WHEAT);
     assertThat(freed.median()).as("never exactly nothing").isGreaterThan(3);
     SeasonRun run = FORECASTER.runs(peas, WHEAT).get(0);
@@ -108,15 +109,14 @@ class WorthTest {
   /** What a legume makes itself is not taken up: rye catches what the crop left, vetch does not. */
   @Test
   void aLegumeTakesUpAThirdOfWhatItHolds() {
-    CoverPlan vetch =
-        plan(AUGUST.plusDays(20), EndingWay.SPRAY_EARLY, Farm.seed("hairy_vetch", 22));
+    CoverPlan vetch = plan(AUGUST.plusDays(20), Endings.SPRAY_EARLY, Farm.seed("hairy_vetch", 22));
     SeasonRun run = FORECASTER.runs(vetch, WHEAT).get(3);
     int end = run.columns().indexOf(MAY);
     double held = NitrogenInTops.at(vetch.cover(), run.columns(), end).kgPerHa();
     assertThat(held).isPositive();
     assertThat(Worth.measure(Purpose.TAKE_UP_NITROGEN, vetch, run))
         .isCloseTo(0.33 * held, within(1e-9));
-    CoverPlan rye = plan(AUGUST.plusDays(20), EndingWay.SPRAY_EARLY, Farm.seed("cereal_rye", 78));
+    CoverPlan rye = plan(AUGUST.plusDays(20), Endings.SPRAY_EARLY, Farm.seed("cereal_rye", 78));
     assertThat(worth(Purpose.TAKE_UP_NITROGEN, rye, WHEAT).median())
         .isGreaterThan(worth(Purpose.TAKE_UP_NITROGEN, vetch, WHEAT).median());
   }
@@ -124,8 +124,8 @@ class WorthTest {
   @Test
   void tillingLeavesNoMulchAndRollingAllOfIt() {
     CoverPlan rolled =
-        plan(LocalDate.of(2026, 9, 25), EndingWay.ROLL_PLANT, Farm.seed("cereal_rye", 78));
-    CoverPlan tilled = plan(LocalDate.of(2026, 9, 25), EndingWay.TILL, Farm.seed("cereal_rye", 78));
+        plan(LocalDate.of(2026, 9, 25), Endings.ROLL_PLANT, Farm.seed("cereal_rye", 78));
+    CoverPlan tilled = plan(LocalDate.of(2026, 9, 25), Endings.TILL, Farm.seed("cereal_rye", 78));
     assertThat(worth(Purpose.SMOTHER_WEEDS, tilled, BEANS).median())
         .isLessThan(0.4 * worth(Purpose.SMOTHER_WEEDS, rolled, BEANS).median());
   }
@@ -136,7 +136,7 @@ class WorthTest {
   void everyScreenCountsTheSameYears(Purpose purpose) {
     NextCrop soy = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 14));
     CoverPlan rye =
-        Farm.plan(SeedingMethod.DRILL, LocalDate.of(2026, 9, 25), Farm.seed("cereal_rye", 78));
+        Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), Farm.seed("cereal_rye", 78));
     EndingSideBySide.Field field =
         new EndingSideBySide.Field(
             rye,
@@ -150,9 +150,9 @@ class WorthTest {
             EndingRules.shipped());
     List<EndingSideBySide> rows = EndingSideBySide.of(FORECASTER, field);
     for (EndingSideBySide row : rows) {
-      EndingWay way = row.option().way();
-      if (row.outcome() != null && way != EndingWay.ROW_ZONE) {
-        CoverPlan same = rye.ended(row.endOn(), row.plantOn(), WayActs.of(way, row.endOn()));
+      EndingMethod way = row.option().method();
+      if (row.outcome() != null && way != Endings.ROW_ZONE) {
+        CoverPlan same = rye.ended(row.endOn(), row.plantOn(), way.acts(row.endOn()));
         assertThat(row.outcome().met())
             .as("%s %s", purpose, way)
             .isEqualTo(FORECASTER.outlook(same, BEANS).met(purpose, purpose.target()));
@@ -168,7 +168,7 @@ class WorthTest {
         .extracting(l -> Math.round(l.from() / 0.00112085))
         .containsExactly(5000L, 6000L, 7000L);
     CoverPlan rye =
-        plan(LocalDate.of(2026, 9, 20), EndingWay.ROLL_PLANT, Farm.seed("cereal_rye", 78));
+        plan(LocalDate.of(2026, 9, 20), Endings.ROLL_PLANT, Farm.seed("cereal_rye", 78));
     Spread mulch = worth(Purpose.SMOTHER_WEEDS, rye, BEANS);
     assertThat(mulch.atLeast(levels.get(0).from()))
         .isGreaterThan(mulch.atLeast(levels.get(2).from()));
@@ -177,7 +177,7 @@ class WorthTest {
   @Test
   void aLittleLessMulchHoldsALittleLessLong() {
     CoverPlan rye =
-        plan(LocalDate.of(2026, 9, 25), EndingWay.ROLL_PLANT, Farm.seed("cereal_rye", 78));
+        plan(LocalDate.of(2026, 9, 25), Endings.ROLL_PLANT, Farm.seed("cereal_rye", 78));
     List<SeasonRun> ended = FORECASTER.runs(rye, BEANS, rye.acts(), SeasonColumns.Detail.FULL);
     List<SeasonRun> growing = FORECASTER.runs(rye, BEANS);
     double before = Double.MAX_VALUE;

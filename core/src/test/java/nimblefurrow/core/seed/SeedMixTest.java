@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
@@ -24,7 +26,7 @@ class SeedMixTest {
   }
 
   private static List<MixWarning.Code> codes(
-      Placement placement, MixCheck.Ending ending, SeedMix.Seed... seeds) {
+      Placement placement, EndingMethod ending, SeedMix.Seed... seeds) {
     return MixCheck.of(new SeedMix(List.of(seeds)), placement, ending).stream()
         .map(MixWarning::code)
         .toList();
@@ -109,7 +111,7 @@ class SeedMixTest {
   @Test
   void warningsNameWhatIsWrongAndTheirFixMendsIt() {
     SeedMix heavy = new SeedMix(List.of(seed("cereal_rye", 90), seed("hairy_vetch", 20)));
-    List<MixWarning> said = MixCheck.of(heavy, Placement.DRILL, MixCheck.Ending.OTHER);
+    List<MixWarning> said = MixCheck.of(heavy, Placement.DRILL, null);
     MixWarning cap =
         said.stream().filter(w -> w.code() == MixWarning.Code.OVER_CAP).findFirst().orElseThrow();
     assertThat(cap.reason().say(UnitSystem.METRIC)).contains("Cereal rye at 90 kg/ha takes over");
@@ -125,24 +127,18 @@ class SeedMixTest {
   @Test
   void eachDangerHasItsOwnWarning() {
     SeedMix.Seed rye = seed("cereal_rye", 25);
-    assertThat(codes(Placement.DRILL, MixCheck.Ending.OTHER, rye))
-        .containsExactly(MixWarning.Code.THIN);
-    assertThat(codes(Placement.AIR, MixCheck.Ending.OTHER, rye, seed("winter_pea", 60)))
+    assertThat(codes(Placement.DRILL, null, rye)).containsExactly(MixWarning.Code.THIN);
+    assertThat(codes(Placement.AIR, null, rye, seed("winter_pea", 60)))
         .contains(MixWarning.Code.BIG_SEED_ON_TOP);
-    assertThat(codes(Placement.BROADCAST, MixCheck.Ending.OTHER, rye, seed("balansa_clover", 3)))
+    assertThat(codes(Placement.BROADCAST, null, rye, seed("balansa_clover", 3)))
         .contains(MixWarning.Code.SEPARATES);
-    assertThat(codes(Placement.DRILL, MixCheck.Ending.WINTER, rye, seed("oats", 40)))
+    assertThat(codes(Placement.DRILL, Endings.WINTER, rye, seed("oats", 40)))
         .contains(MixWarning.Code.SURVIVES_WINTER);
-    assertThat(codes(Placement.DRILL, MixCheck.Ending.ROLL, rye, seed("camelina", 4)))
+    assertThat(codes(Placement.DRILL, Endings.ROLL_PLANT, rye, seed("camelina", 4)))
         .contains(MixWarning.Code.RIPENS_APART);
-    assertThat(
-            codes(
-                Placement.DRILL,
-                MixCheck.Ending.OTHER,
-                seed("winter_pea", 60),
-                seed("balansa_clover", 3)))
+    assertThat(codes(Placement.DRILL, null, seed("winter_pea", 60), seed("balansa_clover", 3)))
         .contains(MixWarning.Code.DEPTHS_APART);
-    assertThat(codes(Placement.DRILL, MixCheck.Ending.WINTER, seed("oats", 70))).isEmpty();
+    assertThat(codes(Placement.DRILL, Endings.WINTER, seed("oats", 70))).isEmpty();
   }
 
   /** Half-dead seed at twice the rate is no more of a stand, and no more over its cap. */
@@ -160,10 +156,10 @@ class SeedMixTest {
                 new SeedMix.Seed(Farm.species("hairy_vetch"), 10, 0.90, 0.98, 1)));
     assertThat(half.intensity(Placement.DRILL))
         .isCloseTo(usual.intensity(Placement.DRILL), within(1e-9));
-    assertThat(MixCheck.of(half, Placement.DRILL, MixCheck.Ending.OTHER))
+    assertThat(MixCheck.of(half, Placement.DRILL, null))
         .noneMatch(w -> w.code() == MixWarning.Code.OVER_CAP);
     SeedMix over = new SeedMix(List.of(half.seeds().get(0).at(84), half.seeds().get(1)));
-    assertThat(MixCheck.of(over, Placement.DRILL, MixCheck.Ending.OTHER))
+    assertThat(MixCheck.of(over, Placement.DRILL, null))
         .anyMatch(w -> w.code() == MixWarning.Code.OVER_CAP);
   }
 }

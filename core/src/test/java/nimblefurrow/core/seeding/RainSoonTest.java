@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.units.UnitSystem;
@@ -48,7 +49,7 @@ class RainSoonTest {
   }
 
   private static int years(SeasonSkies skies) {
-    Matcher m = Pattern.compile("(\\d+) of 29 years").matcher(said(SeedingMethod.BROADCAST, skies));
+    Matcher m = Pattern.compile("(\\d+) of 29 years").matcher(said(Seedings.BROADCAST, skies));
     assertThat(m.find()).isTrue();
     return Integer.parseInt(m.group(1));
   }
@@ -63,7 +64,7 @@ class RainSoonTest {
 
   @Test
   void seedInTheSoilAsksForNone() {
-    assertThat(said(SeedingMethod.DRILL, SKIES)).isEmpty();
-    assertThat(said(SeedingMethod.FROST, SKIES)).isEmpty();
+    assertThat(said(Seedings.DRILL, SKIES)).isEmpty();
+    assertThat(said(Seedings.FROST, SKIES)).isEmpty();
   }
 }

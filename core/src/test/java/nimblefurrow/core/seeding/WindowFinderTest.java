@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Drainage;
@@ -14,7 +15,7 @@ import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Windows at Quillon Flats, where the killing frost comes about 20 October. */
 class WindowFinderTest {
@@ -26,8 +27,12 @@ class WindowFinderTest {
         .find(List.of(Farm.species(species)), method, Soil.USUAL);
   }
 
+  static List<SeedingMethod> methods() {
+    return SeedingMethods.all();
+  }
+
   @ParameterizedTest
-  @EnumSource(SeedingMethod.class)
+  @MethodSource("methods")
   void everyEdgeHasAReasonWithoutLooseEnds(SeedingMethod method) {
     Window window = window(CORN, method, "cereal_rye");
     for (Window.Edge edge : List.of(window.opens(), window.bestUntil(), window.closes())) {
@@ -43,8 +48,8 @@ class WindowFinderTest {
 
   @Test
   void drillingWaitsForHarvestAndEndsWithTheSpeciesWarmth() {
-    Window rye = window(CORN, SeedingMethod.DRILL, "cereal_rye");
-    Window vetch = window(CORN, SeedingMethod.DRILL, "hairy_vetch");
+    Window rye = window(CORN, Seedings.DRILL, "cereal_rye");
+    Window vetch = window(CORN, Seedings.DRILL, "hairy_vetch");
     assertThat(rye.opens().day()).isEqualTo(CORN.day(CORN.harvest().median()));
     // Vetch is last useful two weeks before the frost, rye four weeks after it.
     long weeks =
@@ -56,9 +61,9 @@ class WindowFinderTest {
   @ParameterizedTest
   @CsvSource({"cereal_rye", "annual_ryegrass", "oats"})
   void whatIsSpreadAndLeftClosesWhereAFifthOfItStillComesUpByMay(String species) {
-    Window spread = window(BEANS, SeedingMethod.BROADCAST, species);
+    Window spread = window(BEANS, Seedings.BROADCAST, species);
     SurfaceEmergence model =
-        new SurfaceEmergence(BEANS, Farm.species(species), SeedingMethod.BROADCAST, Soil.USUAL);
+        new SurfaceEmergence(BEANS, Farm.species(species), Seedings.BROADCAST, Soil.USUAL);
     LocalDate last = spread.closes().day();
     if (spread.possible()) {
       assertThat(model.up(last).median()).isGreaterThanOrEqualTo(0.2);
@@ -71,7 +76,7 @@ class WindowFinderTest {
 
   @Test
   void frostSeedingStaysOpenWhileMoreThanTwoDaysInFiveFreezeAndThaw() {
-    Window clover = window(CORN, SeedingMethod.FROST, "red_clover");
+    Window clover = window(CORN, Seedings.FROST, "red_clover");
     assertThat(clover.possible()).isTrue();
     int last = Farm.CLIMATE.freezeThawUntil(0.4);
     assertThat(clover.closes().day()).isEqualTo(LocalDate.of(2027, 1, 1).plusDays(last));
@@ -109,7 +114,7 @@ class WindowFinderTest {
   })
   void whatIsInterseededIsJudgedByWhatLasts(String species, String said) {
     String cautions =
-        window(CORN, SeedingMethod.INTERSEEDER, species).cautions().stream()
+        window(CORN, Seedings.INTERSEEDER, species).cautions().stream()
             .map(c -> c.say(UnitSystem.US))
             .reduce("", (a, b) -> a + " " + b);
     if (said == null) {
@@ -117,18 +122,18 @@ class WindowFinderTest {
     } else {
       assertThat(cautions).contains(said);
     }
-    assertThat(window(CORN, SeedingMethod.DRILL, species).cautions().toString())
+    assertThat(window(CORN, Seedings.DRILL, species).cautions().toString())
         .doesNotContain("seldom lasts");
   }
 
   @ParameterizedTest
-  @EnumSource(SeedingMethod.class)
+  @MethodSource("methods")
   void theShortlistOfEveryWayIsKnownAndFitsIt(SeedingMethod method) {
-    assertThat(Shortlist.of(method)).isNotEmpty();
-    for (String id : Shortlist.of(method)) {
+    assertThat(method.shortlist()).isNotEmpty();
+    for (String id : method.shortlist()) {
       Window window = window(BEANS, method, id);
       boolean lasts = Interseeded.lasts(Farm.species(id));
-      assertThat(method.when() != SeedingMethod.When.YOUNG_CROP || lasts).isTrue();
+      assertThat(!method.underCrop() || lasts).isTrue();
       assertThat(window.opens().reason().say(UnitSystem.METRIC))
           .doesNotContain("is for small hardy");
     }
@@ -136,8 +141,8 @@ class WindowFinderTest {
 
   @Test
   void slurryEndsFiveDaysBeforeDrilledSeed() {
-    LocalDate drilled = window(CORN, SeedingMethod.DRILL, "cereal_rye").closes().day();
-    assertThat(window(CORN, SeedingMethod.SLURRY, "cereal_rye").closes().day())
+    LocalDate drilled = window(CORN, Seedings.DRILL, "cereal_rye").closes().day();
+    assertThat(window(CORN, Seedings.SLURRY, "cereal_rye").closes().day())
         .isEqualTo(drilled.minusDays(5));
   }
 
@@ -147,16 +152,16 @@ class WindowFinderTest {
         new WindowFinder(Farm.CLIMATE, CORN)
             .find(
                 List.of(Farm.species("cereal_rye"), Farm.species("hairy_vetch")),
-                SeedingMethod.DRILL,
+                Seedings.DRILL,
                 Soil.USUAL);
     assertThat(mix.closes().day())
-        .isEqualTo(window(CORN, SeedingMethod.DRILL, "hairy_vetch").closes().day());
+        .isEqualTo(window(CORN, Seedings.DRILL, "hairy_vetch").closes().day());
     assertThat(mix.closes().reason().say(UnitSystem.METRIC)).contains("Hairy vetch needs it");
   }
 
   @Test
   void interseedingFollowsTheLeavesOfCorn() {
-    Window window = window(CORN, SeedingMethod.INTERSEEDER, "annual_ryegrass");
+    Window window = window(CORN, Seedings.INTERSEEDER, "annual_ryegrass");
     assertThat(window.opens().day()).isEqualTo(CORN.day(CORN.stageReached(3).median()));
     assertThat(window.closes().day())
         .isBeforeOrEqualTo(CORN.day(CORN.stageReached(8).median() - 1));
@@ -166,12 +171,12 @@ class WindowFinderTest {
   @Test
   void standingCropsLetSeedInAsLeavesFallUntilEachMachinesLimit() {
     LocalDate harvest = CORN.day(CORN.harvest().median());
-    assertThat(window(CORN, SeedingMethod.AIRCRAFT, "cereal_rye").closes().day())
+    assertThat(window(CORN, Seedings.AIRCRAFT, "cereal_rye").closes().day())
         .isEqualTo(harvest.minusDays(21));
-    assertThat(window(CORN, SeedingMethod.DRONE, "cereal_rye").closes().day())
+    assertThat(window(CORN, Seedings.DRONE, "cereal_rye").closes().day())
         .isEqualTo(harvest.minusDays(10));
     CropSeasons beans = Farm.seasons(Farm.SOYBEAN);
-    assertThat(window(beans, SeedingMethod.AIRCRAFT, "cereal_rye").closes().day())
+    assertThat(window(beans, Seedings.AIRCRAFT, "cereal_rye").closes().day())
         .as("half of the leaves are down two days after R7")
         .isEqualTo(beans.day(beans.mature().median() + 2));
   }
@@ -179,27 +184,15 @@ class WindowFinderTest {
   @Test
   void afterWheatTheSpeciesItselfSaysWhenItIsNotTooEarly() {
     CropSeasons wheat = Farm.seasons(Farm.WHEAT);
-    Window rye = window(wheat, SeedingMethod.DRILL, "cereal_rye");
+    Window rye = window(wheat, Seedings.DRILL, "cereal_rye");
     assertThat(rye.opens().day()).isAfter(LocalDate.of(2026, 8, 20));
     assertThat(rye.standing(LocalDate.of(2026, 8, 1))).isEqualTo(Window.Standing.TOO_EARLY);
     assertThat(rye.standing(rye.opens().day())).isEqualTo(Window.Standing.BEST);
     assertThat(rye.standing(rye.closes().day())).isEqualTo(Window.Standing.LATE_BUT_USEFUL);
     assertThat(rye.standing(rye.closes().day().plusDays(1))).isEqualTo(Window.Standing.TOO_LATE);
-    Window between = window(wheat, SeedingMethod.INTERSEEDER, "cereal_rye");
+    Window between = window(wheat, Seedings.INTERSEEDER, "cereal_rye");
     assertThat(between.possible()).isFalse();
     assertThat(between.closes().reason().text()).contains("needs a standing crop");
-  }
-
-  @Test
-  void aCoverBehindACoverWaitsForItsEnd() {
-    WindowFinder finder = new WindowFinder(Farm.CLIMATE, Farm.seasons(Farm.WHEAT));
-    List<nimblefurrow.core.cover.Species> rye = List.of(Farm.species("cereal_rye"));
-    LocalDate ended = LocalDate.of(2026, 10, 10);
-    Window window = finder.findAfter(ended, rye, SeedingMethod.DRILL, Soil.USUAL);
-    assertThat(window.opens().day()).isEqualTo(ended);
-    assertThat(window.opens().reason().say(UnitSystem.US)).contains("cover before it ends 10 Oct");
-    LocalDate never = LocalDate.of(2026, 12, 10);
-    assertThat(finder.findAfter(never, rye, SeedingMethod.DRILL, Soil.USUAL).possible()).isFalse();
   }
 
   @Test
@@ -208,7 +201,7 @@ class WindowFinderTest {
         new WindowFinder(Farm.CLIMATE, CORN)
             .find(
                 List.of(Farm.species("cereal_rye")),
-                SeedingMethod.SLURRY,
+                Seedings.SLURRY,
                 new Soil(Texture.SAND, Drainage.WELL, false));
     assertThat(window.cautions()).anySatisfy(c -> assertThat(c.text()).contains("droughty"));
   }
@@ -217,7 +210,7 @@ class WindowFinderTest {
   void laterMaturityMovesEverythingThatHangsOnHarvest() {
     CropSeasons late =
         Farm.seasons(new CashCrop.Corn(LocalDate.of(2026, 5, 4), 114, null, false, 20));
-    for (SeedingMethod method : List.of(SeedingMethod.DRILL, SeedingMethod.DRONE)) {
+    for (SeedingMethod method : List.of(Seedings.DRILL, Seedings.DRONE)) {
       assertThat(window(late, method, "cereal_rye").opens().day())
           .isAfter(window(CORN, method, "cereal_rye").opens().day());
     }

@@ -5,8 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import nimblefurrow.core.ending.EndingWay;
-import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.Endings;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding.State;
 import nimblefurrow.core.standing.FieldStanding.Cover;
@@ -28,7 +29,7 @@ class FieldStandingTest {
   private static Window window() {
     Reason why = Reason.of("so");
     return new Window(
-        SeedingMethod.DRILL,
+        Seedings.DRILL,
         true,
         new Window.Edge(HARVEST, why),
         new Window.Edge(CLOSES.minusDays(7), why),
@@ -36,8 +37,8 @@ class FieldStandingTest {
         List.of());
   }
 
-  private static Cover cover(EndingWay ending) {
-    return new Cover(SeedingMethod.DRILL, SEED, window(), ending, END);
+  private static Cover cover(EndingMethod ending) {
+    return new Cover(Seedings.DRILL, SEED, window(), ending, END);
   }
 
   private static FieldStanding on(
@@ -46,7 +47,7 @@ class FieldStandingTest {
       Map<Deed, LocalDate> kept,
       Map<Deed, Said> said) {
     return FieldStanding.of(
-        new Known(today, HARVEST, cover(EndingWay.SPRAY_EARLY), PLANT, logged, kept, said, 1));
+        new Known(today, HARVEST, cover(Endings.SPRAY_EARLY), PLANT, logged, kept, said, 1));
   }
 
   private static FieldStanding on(LocalDate today, Map<Deed, LocalDate> logged) {
@@ -155,7 +156,7 @@ class FieldStandingTest {
                 new Known(
                     CLOSES.plusDays(daysPastClose),
                     HARVEST,
-                    cover(EndingWay.SPRAY_EARLY),
+                    cover(Endings.SPRAY_EARLY),
                     PLANT,
                     Map.of(Deed.SEEDING, SEED),
                     Map.of(),
@@ -174,7 +175,7 @@ class FieldStandingTest {
         new Known(
             LocalDate.of(2027, 5, 1),
             HARVEST,
-            cover(EndingWay.WINTER),
+            cover(Endings.WINTER),
             PLANT,
             Map.of(Deed.SEEDING, SEED),
             Map.of(),

@@ -3,11 +3,11 @@ package nimblefurrow.server.bench;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.seed.MixCheck;
 import nimblefurrow.core.seed.MixWarning;
@@ -199,17 +199,14 @@ class SeedBench {
     }
   }
 
-  private static MixCheck.Ending ending(@Nullable String key) {
-    if (key == null || key.isBlank()) {
-      return MixCheck.Ending.OTHER;
+  private static @Nullable EndingMethod ending(@Nullable String key) {
+    if (key == null || key.isBlank() || key.equalsIgnoreCase("other")) {
+      return null;
     }
-    String word = key.toLowerCase(Locale.ROOT);
-    if (word.equals("winter")) {
-      return MixCheck.Ending.WINTER;
-    }
-    return word.equals("roll") || (EndingWay.of(key).rolls())
-        ? MixCheck.Ending.ROLL
-        : MixCheck.Ending.OTHER;
+    // The calculator's own short word for any rolling.
+    return key.equalsIgnoreCase("roll")
+        ? EndingMethods.all().stream().filter(EndingMethod::rolls).findFirst().orElseThrow()
+        : EndingMethod.of(key);
   }
 
   private static WarningAnswer view(MixWarning w) {

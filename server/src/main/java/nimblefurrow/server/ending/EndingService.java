@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.EndingWay;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.outlook.EndingSideBySide;
 import nimblefurrow.core.outlook.Purpose;
@@ -147,8 +147,8 @@ class EndingService {
   }
 
   private EndingViews.EndingRow row(PlannedField f, CoverPlan cover, EndingSideBySide r) {
-    EndingWay way = r.option().way();
-    PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
+    EndingMethod way = r.option().method();
+    PlantingLag lag = way.lag(cover, f.next().kind());
     CropOdds.Ripe ripe = ripens.of(f, r.plantOn());
     EndingSideBySide.Outcome o = r.outcome();
     return new EndingViews.EndingRow(
@@ -171,7 +171,7 @@ class EndingService {
         ReasonView.of(r.insurer()),
         ripe == null ? null : ripe.ripe(),
         ripe == null ? null : ripe.years(),
-        Schools.of(way, f.next().kind()),
+        way.school(f.next().kind()),
         r.option().reasons().stream().map(ReasonView::of).toList(),
         r.option().cautions().stream().map(ReasonView::of).toList());
   }
@@ -200,15 +200,15 @@ class EndingService {
   public void choose(UUID farmId, UUID fieldId, EndingViews.ChoiceInput in, UUID account) {
     PlannedField f = planned.one(farmId, fieldId);
     CoverPlan cover = cover(f);
-    EndingWay way = EndingWay.of(in.way());
+    EndingMethod way = EndingMethod.of(in.way());
     if (f.field().organic() && way.sprays()) {
       throw new Refused("way", f.field().name() + " is organic: no herbicide belongs on it.");
     }
     if (!in.endOn().isAfter(cover.seedOn())) {
       throw new Refused("endOn", "The cover cannot end before it is seeded.");
     }
-    PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
-    if (way != EndingWay.WINTER && !lag.holds(in.endOn(), in.plantOn())) {
+    PlantingLag lag = way.lag(cover, f.next().kind());
+    if (!way.ofItself() && !lag.holds(in.endOn(), in.plantOn())) {
       throw new Refused(
           "plantOn",
           "%s leaves %d to %d days from ending to planting; these days leave %d."
@@ -225,7 +225,7 @@ class EndingService {
     if (version(f) != in.version()) {
       throw new ChangedMeanwhile(
           "Someone else changed the plan of %s while you chose: it ends by “%s” now."
-              .formatted(f.field().name(), EndingWay.of(stored.plan().ending()).label()),
+              .formatted(f.field().name(), EndingMethod.of(stored.plan().ending()).label()),
           Map.of("endOn", stored.plan().endOn(), "plantOn", f.next().plantOn()));
     }
     PlanInput before = stored.plan();
@@ -278,7 +278,7 @@ class EndingService {
             farmId,
             fieldId,
             new EndingViews.ChoiceInput(
-                best.option().way().key(), best.endOn(), best.plantOn(), why, version(f)),
+                best.option().method().key(), best.endOn(), best.plantOn(), why, version(f)),
             account);
         changed++;
       }
@@ -296,7 +296,7 @@ class EndingService {
 
   private static EndingViews.ChosenView view(EndingChoice c) {
     return new EndingViews.ChosenView(
-        c.id, c.way, EndingWay.of(c.way).label(), c.endOn, c.plantOn, c.why, c.chosenAt);
+        c.id, c.way, EndingMethod.of(c.way).label(), c.endOn, c.plantOn, c.why, c.chosenAt);
   }
 
   private long version(PlannedField f) {

@@ -9,9 +9,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.WatchList;
-import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.outlook.AfterEnding;
 import nimblefurrow.core.season.EndingEffect;
 import nimblefurrow.core.season.SeasonColumns;
@@ -45,7 +44,7 @@ public class WatchService {
   List<WatchController.WatchItem> list(UUID farmId, UUID fieldId) {
     PlannedField f = planned.one(farmId, fieldId);
     CoverPlan cover = EndingService.cover(f);
-    EndingWay way = EndingWay.of(Objects.requireNonNull(f.plan()).plan().ending());
+    EndingMethod way = EndingMethod.of(Objects.requireNonNull(f.plan()).plan().ending());
     Set<String> taken =
         followUps.findByFarmIdOrderByDueFrom(farmId).stream()
             .filter(u -> u.fieldId.equals(fieldId))
@@ -64,7 +63,7 @@ public class WatchService {
         .toList();
   }
 
-  private WatchList.Ended ended(PlannedField f, CoverPlan cover, EndingWay way) {
+  private WatchList.Ended ended(PlannedField f, CoverPlan cover, EndingMethod way) {
     double mulch = 0;
     double nitrogen = 0;
     LocalDate brown = null;
@@ -76,7 +75,7 @@ public class WatchService {
       List<SeasonRun> runs =
           planned
               .forecaster()
-              .runs(cover, f.crop(), WayActs.of(way, cover.endOn()), SeasonColumns.Detail.ODDS);
+              .runs(cover, f.crop(), way.acts(cover.endOn()), SeasonColumns.Detail.ODDS);
       brown = brown(runs);
       seeds = runs.stream().filter(r -> setsSeed(cover, r)).count() > runs.size() / 10;
     }

@@ -190,32 +190,7 @@ class JobService {
   /** What can hurt someone at this job, or spoil it. */
   private static List<Reason> cautions(
       SeedingMethod method, FieldView field, List<JobViews.SeedOfJob> seeds) {
-    List<Reason> all = new ArrayList<>();
-    switch (method) {
-      case DRONE ->
-          all.add(
-              Reason.of(
-                  "drone: the aviation authority's certificate and airspace come first; keep people,"
-                      + " roads, lines and other aircraft clear; watch take-off mass, batteries and the"
-                      + " generator"));
-      case AIRCRAFT ->
-          all.add(
-              Reason.of(
-                  "aircraft: stay out of the loading arc; show the pilot lines and towers on the map"));
-      default ->
-          all.add(
-              Reason.of(
-                  "stop the power take-off, augers and conveyors before clearing them; mind ladders,"
-                      + " lids and folding wings"));
-    }
-    if (method == SeedingMethod.SLURRY) {
-      all.add(
-          Reason.of(
-              "manure: setbacks, slopes and frozen ground by local rule; gases in tanks kill"));
-    }
-    if (method.when() != SeedingMethod.When.STANDING_CROP) {
-      all.add(Reason.of("do not ride wet ground to keep a date"));
-    }
+    List<Reason> all = new ArrayList<>(method.safety());
     boolean treated =
         seeds.stream().flatMap(s -> s.lots().stream()).anyMatch(l -> l.lot().treated());
     if (treated) {

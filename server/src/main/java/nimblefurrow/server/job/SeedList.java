@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Need;
@@ -75,7 +75,7 @@ class SeedList {
       }
       boolean eaten =
           plan.purposes().contains(Purpose.FEED_CATTLE.key())
-              || EndingWay.of(plan.ending()).feeds();
+              || EndingMethod.of(plan.ending()).feeds();
       return eaten ? UNTREATED : ANY;
     }
 

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.server.support.InputProblem;
@@ -42,7 +42,7 @@ final class PlanChecks {
     }
     plan.purposes().forEach(p -> known("purposes", Purpose::of, p));
     known("method", SeedingMethod::of, plan.method());
-    known("ending", EndingWay::of, plan.ending());
+    known("ending", EndingMethod::of, plan.ending());
     components(plan.components(), table);
     LocalDate first = LocalDate.of(seasonYear, 1, 15);
     LocalDate last = LocalDate.of(seasonYear + 1, 4, 15);

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
@@ -145,7 +145,7 @@ class CatchUpService {
     }
     boolean promised =
         plan != null && (plan.status().equals("accepted") || c.kept().containsKey(deed));
-    boolean winter = plan != null && EndingWay.of(plan.ending()) == EndingWay.WINTER;
+    boolean winter = plan != null && EndingMethod.of(plan.ending()).ofItself();
     return promised && !(deed == Deed.ENDING && winter);
   }
 
@@ -154,7 +154,7 @@ class CatchUpService {
       case HARVEST -> "harvest " + CropKind.of(c.field().crop().kind()).label();
       case PLANTING -> "plant " + CropKind.of(c.field().nextCrop().kind()).label();
       case SEEDING -> plan == null ? "seed" : c.seedWords(plan);
-      case ENDING -> plan == null ? "end the cover" : EndingWay.of(plan.ending()).label();
+      case ENDING -> plan == null ? "end the cover" : EndingMethod.of(plan.ending()).label();
     };
   }
 

@@ -1,7 +1,6 @@
 package nimblefurrow.server.season;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
@@ -15,6 +14,7 @@ import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
@@ -108,7 +108,7 @@ class ChoiceQuestions {
             c.log().sprayed().stream()
                 .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
                 .toList(),
-            empty ? List.of(SeedingMethod.DRILL, SeedingMethod.BROADCAST) : atHand,
+            empty ? SeedingMethods.forHire() : atHand,
             rules.of(farmId));
     CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);
     List<CoverAdvice.Advice> ranked = advice.rank(field, purpose, candidates(farmId));
@@ -174,9 +174,9 @@ class ChoiceQuestions {
         a.met(),
         a.years(),
         a.seedUsdPerHa(),
-        a.ending() == null ? null : a.ending().way().label(),
+        a.ending() == null ? null : a.ending().method().label(),
         a.reasons().stream().map(ReasonView::of).toList(),
-        plan == null
+        plan == null || a.ending() == null
             ? null
             : new PlanInput(
                 "proposed",
@@ -184,7 +184,7 @@ class ChoiceQuestions {
                 components(plan.cover()),
                 plan.method().key(),
                 plan.seedOn(),
-                a.ending() == null ? "till" : a.ending().way().key(),
+                a.ending().method().key(),
                 plan.endOn()));
   }
 
@@ -195,7 +195,7 @@ class ChoiceQuestions {
   }
 
   private static List<SeedingMethod> atHand(List<MachineView> machines) {
-    return Arrays.stream(SeedingMethod.values())
+    return SeedingMethods.all().stream()
         .filter(m -> machines.stream().anyMatch(v -> v.methods().contains(m.key())))
         .toList();
   }

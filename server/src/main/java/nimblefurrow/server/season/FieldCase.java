@@ -8,9 +8,8 @@ import java.util.Map;
 import java.util.Objects;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
-import nimblefurrow.core.ending.WayActs;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
@@ -137,7 +136,7 @@ record FieldCase(
         endOn,
         plantOn,
         sightings(plan, log.seen().size()),
-        WayActs.known(EndingWay.of(plan.ending()), endOn));
+        EndingMethod.of(plan.ending()).acts(endOn));
   }
 
   /** The first few of what was seen, as far as it concerns the plan's cover. */
@@ -219,7 +218,7 @@ record FieldCase(
 
   /** Such as “rye and vetch, drill after harvest; spray early, plant brown”. */
   String words(PlanInput plan) {
-    return seedWords(plan) + "; " + EndingWay.of(plan.ending()).label();
+    return seedWords(plan) + "; " + EndingMethod.of(plan.ending()).label();
   }
 
   /** Such as “rye and vetch, drill after harvest”. */

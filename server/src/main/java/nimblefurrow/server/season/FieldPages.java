@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.ending.EndingAdviser;
+import nimblefurrow.core.ending.EndingField;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanDifference;
@@ -116,8 +117,10 @@ class FieldPages {
     List<SeasonRun> runs = outlooks.forecaster().runs(cover, crop);
     Outlook outlook = outlooks.outlook(cover, crop, weather);
     return new Planned(
-        new EndingAdviser(cover, crop, runs, c.next(), c.field().organic())
-            .options().stream().map(o -> SeasonViews.of(o, runs.size())).toList(),
+        EndingAdviser.options(new EndingField(cover, crop, runs, c.next(), c.field().organic()))
+            .stream()
+            .map(o -> SeasonViews.of(o, runs.size()))
+            .toList(),
         outlook.species().stream()
             .map(s -> SeasonViews.speciesView(s, outlook.years(), crop))
             .toList(),

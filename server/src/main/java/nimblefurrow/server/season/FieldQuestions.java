@@ -7,7 +7,7 @@ import java.util.UUID;
 import nimblefurrow.core.count.StandCount;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.AfterEnding;
 import nimblefurrow.core.outlook.DateOdds;
 import nimblefurrow.core.outlook.FeedOnHand;
@@ -19,7 +19,7 @@ import nimblefurrow.core.outlook.YearByYear;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Need;
@@ -117,7 +117,7 @@ class FieldQuestions {
   /** What is left of the cover after its ending. */
   FieldAnswers.AfterView after(UUID farmId, UUID fieldId, PlanInput plan) {
     Asked asked = asked(farmId, fieldId, plan);
-    EndingWay way = EndingWay.of(plan.ending());
+    EndingMethod way = EndingMethod.of(plan.ending());
     AfterEnding a = AfterEnding.of(outlooks.forecaster(), asked.plan(), asked.crop(), way);
     boolean forWeeds = FieldCase.purpose(plan) == Purpose.SMOTHER_WEEDS;
     return new FieldAnswers.AfterView(
@@ -206,13 +206,13 @@ class FieldQuestions {
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
     Window window =
         new WindowFinder(a.weather().climate(), a.crop())
-            .find(species, SeedingMethod.DRILL, cover.soil());
+            .find(species, SeedingMethods.mending(), cover.soil());
     boolean open = window.possible() && !window.closes().day().isBefore(today);
     LocalDate again = window.opens().day().isBefore(today) ? today : window.opens().day();
     Integer reseeded = null;
     if (open && again.isBefore(cover.endOn())) {
       CoverPlan second =
-          cover.seeded(SeedingMethod.DRILL, cover.coverFor(SeedingMethod.DRILL), again);
+          cover.seeded(SeedingMethods.mending(), cover.coverFor(SeedingMethods.mending()), again);
       reseeded = outlooks.outlook(second, a.crop(), a.weather()).met(purpose, purpose.target());
     }
     return new FieldAnswers.StandView(

@@ -2,7 +2,7 @@ package nimblefurrow.server.season;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
@@ -121,7 +121,7 @@ class Furrows {
         window,
         placing.standing(),
         plan.plan().status().equals("accepted"),
-        EndingWay.of(plan.plan().ending()),
+        EndingMethod.of(plan.plan().ending()),
         comeBy);
   }
 
@@ -176,7 +176,7 @@ class Furrows {
     all.addAll(
         PlanWarnings.of(
             placing.cover(),
-            EndingWay.of(plan.ending()),
+            EndingMethod.of(plan.ending()),
             placing.window(),
             FieldCase.purpose(plan),
             outlook,

@@ -2,8 +2,8 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -48,13 +48,13 @@ class MachineQueues {
       return all;
     }
     List<MachineView> machines = shed.machines(farmId);
-    Map<SeedingMethod, List<Waiting>> byMethod = new EnumMap<>(SeedingMethod.class);
+    Map<SeedingMethod, List<Waiting>> byMethod = new LinkedHashMap<>();
     waiting.forEach(w -> byMethod.computeIfAbsent(w.method(), m -> new ArrayList<>()).add(w));
     byMethod.forEach(
         (method, fields) -> {
           List<MachineView> able = able(machines, method);
           // A seeder on the combine's head goes when the combine goes.
-          if (!able.isEmpty() && method != SeedingMethod.COMBINE_HEAD) {
+          if (!able.isEmpty() && !method.goesWithCombine()) {
             ClosingQueue queue = queue(able, fields);
             queue
                 .beginBy()

@@ -2,7 +2,6 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +11,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.seeding.Shortlist;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.work.ClosingQueue;
 import nimblefurrow.server.farm.FarmService;
@@ -76,7 +75,7 @@ class OpenQuestions {
         all.stream().map(f -> new Asked(cases.of(farm, f, known), planned.get(f.piece()))).toList();
     List<MachineView> machines = shed.machines(farmId);
     List<ChoiceViews.OpenWay> ways =
-        Arrays.stream(SeedingMethod.values())
+        SeedingMethods.all().stream()
             .map(m -> way(m, asked, weather, machines, from, to))
             .filter(Objects::nonNull)
             .toList();
@@ -118,7 +117,7 @@ class OpenQuestions {
     if (plan != null) {
       w = outlooks.window(weather, crop, c.species(plan.plan()), method, c.soil());
     } else {
-      for (String id : Shortlist.of(method)) {
+      for (String id : method.shortlist()) {
         Species species = c.table().get(id);
         Window own = outlooks.window(weather, crop, List.of(species), method, c.soil());
         if (open(own, from, to)) {

@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageScale;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethods;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.RateBasis;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
@@ -72,12 +74,45 @@ class SeasonController {
   record Choices(
       List<SpeciesChoice> species,
       List<MethodChoice> methods,
-      List<Choice> endings,
+      List<EndingKind> endings,
+      List<Choice> works,
       List<PurposeChoice> purposes) {}
 
   record Choice(String key, String label) {}
 
-  record MethodChoice(String key, String label, boolean buried) {}
+  /**
+   * A way of seeding.
+   *
+   * @param rateBasis which of a species' rates it goes by
+   * @param onSurface whether seed lies on the ground, with no depth to set
+   * @param flies whether it flies
+   * @param carriesManure whether seed goes out in the manure tank
+   */
+  record MethodChoice(
+      String key,
+      String label,
+      RateBasis rateBasis,
+      boolean onSurface,
+      boolean flies,
+      boolean carriesManure) {}
+
+  /**
+   * A way of ending.
+   *
+   * @param ofItself whether it comes by itself
+   * @param rolls whether a roller is part of it
+   * @param sprays whether a herbicide is
+   * @param feeds whether cattle eat what it takes off
+   * @param plantsGreen whether the planter goes into a living cover
+   */
+  record EndingKind(
+      String key,
+      String label,
+      boolean ofItself,
+      boolean rolls,
+      boolean sprays,
+      boolean feeds,
+      boolean plantsGreen) {}
 
   record PurposeChoice(String key, String label, String measure, double target, Unit unit) {}
 
@@ -108,10 +143,30 @@ class SeasonController {
     access.see(farmId);
     return new Choices(
         species.table(farmId).all().stream().map(SeasonController::choice).toList(),
-        Arrays.stream(SeedingMethod.values())
-            .map(m -> new MethodChoice(m.key(), m.label(), m.buried()))
+        SeedingMethods.all().stream()
+            .map(
+                m ->
+                    new MethodChoice(
+                        m.key(),
+                        m.label(),
+                        m.rateBasis(),
+                        m.onSurface(),
+                        m.flies(),
+                        m.carriesManure()))
             .toList(),
-        Arrays.stream(EndingWay.values()).map(w -> new Choice(w.key(), w.label())).toList(),
+        EndingMethods.all().stream()
+            .map(
+                m ->
+                    new EndingKind(
+                        m.key(),
+                        m.label(),
+                        m.ofItself(),
+                        m.rolls(),
+                        m.sprays(),
+                        m.feeds(),
+                        m.plantsGreen()))
+            .toList(),
+        Arrays.stream(MachineWork.values()).map(w -> new Choice(w.key(), w.label())).toList(),
         Arrays.stream(Purpose.values())
             .map(p -> new PurposeChoice(p.key(), p.label(), p.measure(), p.target(), p.unit()))
             .toList());

@@ -168,8 +168,8 @@ final class SeasonViews {
 
   static FieldSeasonView.EndingView of(EndingOption o, int years) {
     return new FieldSeasonView.EndingView(
-        o.way().key(),
-        o.way().label(),
+        o.method().key(),
+        o.method().label(),
         o.fit().name(),
         o.from(),
         o.to(),

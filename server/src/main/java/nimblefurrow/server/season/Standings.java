@@ -2,11 +2,12 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.List;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
@@ -51,7 +52,7 @@ class Standings {
             weather, counted, c.species(plan), SeedingMethod.of(plan.method()), c.soil());
     FieldStanding.Cover cover =
         new FieldStanding.Cover(
-            window.method(), plan.seedOn(), window, EndingWay.of(plan.ending()), plan.endOn());
+            window.method(), plan.seedOn(), window, EndingMethod.of(plan.ending()), plan.endOn());
     FieldStanding standing = FieldStanding.of(c.known(farm.today(), likely(crop), cover));
     return new Placing(
         counted,
@@ -79,7 +80,7 @@ class Standings {
   /** The windows of all ways of seeding a cover. */
   List<Window> windows(FieldCase c, FarmWeather weather, CropSeasons crop, @Nullable PlanInput p) {
     var cover = p == null ? List.of(c.table().get("cereal_rye")) : c.species(p);
-    return java.util.Arrays.stream(SeedingMethod.values())
+    return SeedingMethods.all().stream()
         .map(m -> outlooks.window(weather, crop, cover, m, c.soil()))
         .toList();
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.seeding.SeedingMethod;
 import org.jspecify.annotations.Nullable;
 
@@ -96,6 +97,11 @@ public record MachineView(
     return work == null ? List.of("seed") : work;
   }
 
+  /** Whether it does a kind of work. */
+  public boolean does(MachineWork kind) {
+    return kinds().contains(kind.key());
+  }
+
   /** Area an hour at work, loads left out: width × speed × efficiency. */
   public double haPerHour() {
     return swathM() * speedKmh / 10 * efficiency;
@@ -133,7 +139,9 @@ public record MachineView(
     if (tenderM != null) {
       return tenderM;
     }
-    return methods.contains(SeedingMethod.COMBINE_HEAD.key()) ? 0 : USUAL_FERRY_M;
+    return methods.stream().map(SeedingMethod::of).anyMatch(SeedingMethod::goesWithCombine)
+        ? 0
+        : USUAL_FERRY_M;
   }
 
   /** Hours for loads, the time not at work counted. */

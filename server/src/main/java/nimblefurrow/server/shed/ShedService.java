@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
@@ -24,10 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The machines of a farm and the memory of their settings. Callers have checked who asks. */
 @Service
 public class ShedService {
-  /** Kinds of work a machine may do. */
-  private static final Set<String> WORK =
-      Set.of("seed", "plant", "roll", "spray", "mow", "till", "harvest", "chop");
-
   private final Machines machines;
   private final Calibrations calibrations;
   private final SeedService lots;
@@ -143,12 +140,8 @@ public class ShedService {
     if (m.kinds().isEmpty()) {
       throw new Refused("work", "Say what work the machine does.");
     }
-    for (String kind : m.kinds()) {
-      if (!WORK.contains(kind)) {
-        throw new Refused("work", "There is no kind of work called “" + kind + "”.");
-      }
-    }
-    boolean seeds = m.kinds().contains("seed");
+    m.kinds().forEach(MachineWork::of);
+    boolean seeds = m.does(MachineWork.SEED);
     if (seeds && m.methods().isEmpty()) {
       throw new Refused("methods", "Say which ways of seeding it can be used for.");
     }

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -180,7 +180,7 @@ class TakeawayService {
               f.plan().plan(),
               f.coverWords(),
               SeedingMethod.of(f.plan().plan().method()).label(),
-              EndingWay.of(f.plan().plan().ending()).label(),
+              EndingMethod.of(f.plan().plan().ending()).label(),
               w == null ? null : w.opens().day(),
               w == null ? null : w.closes().day(),
               f.goal() == null ? "" : f.goal().label()));

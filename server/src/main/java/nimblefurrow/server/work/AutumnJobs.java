@@ -5,8 +5,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.HarvestLoss;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.outlook.Purpose;
@@ -14,6 +16,7 @@ import nimblefurrow.core.schedule.WorkProblem.After;
 import nimblefurrow.core.schedule.WorkProblem.Option;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.server.fields.CropKind;
@@ -26,7 +29,6 @@ final class AutumnJobs {
   private static final int HARVEST_DAYS = 35;
   private static final double LEAST_H = 0.25;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
-  private static final SeedingMethod HEAD = SeedingMethod.COMBINE_HEAD;
 
   private final JobFrame frame;
   private final JobList list;
@@ -49,7 +51,7 @@ final class AutumnJobs {
     double rest = 1 - f.standing().harvest().share();
     boolean silage = kind == CropKind.SILAGE_CORN;
     List<JobList.Offer> offers = new ArrayList<>();
-    for (int m : frame.who(d -> d.does(silage ? "chop" : "harvest"))) {
+    for (int m : frame.who(d -> d.does(silage ? MachineWork.CHOP : MachineWork.HARVEST))) {
       double hours = Math.max(LEAST_H, rest * f.field().areaHa() / machine(m).haPerHour());
       String words = silage ? "chop" : "combine";
       double[] seeded = silage ? null : headSeeding(f, first, last);
@@ -60,7 +62,10 @@ final class AutumnJobs {
         }
         String label = "combine, seeding as it cuts";
         offers.add(
-            new JobList.Offer(new Option(m, label, hours, first, last, both), HEAD.key(), seeded));
+            new JobList.Offer(
+                new Option(m, label, hours, first, last, both),
+                Objects.requireNonNull(f.cover()).method().key(),
+                seeded));
       }
       offers.add(new JobList.Offer(new Option(m, words, hours, first, last, crop), "harvest"));
     }
@@ -80,17 +85,17 @@ final class AutumnJobs {
     }
     return frame
         .worths()
-        .seeding(frame, cover, HEAD, f, purpose, frame.day(first), frame.day(last));
+        .seeding(frame, cover, cover.method(), f, purpose, frame.day(first), frame.day(last));
   }
 
   /** Whether seed goes out with the combine: then it is one job with the harvest. */
   private boolean seedsWithHarvest(PlannedField f) {
     CoverPlan cover = f.cover();
     return cover != null
-        && cover.method() == HEAD
+        && cover.method().goesWithCombine()
         && f.standing().seeding().open()
         && !frame
-            .who(d -> d.machine() != null && d.machine().methods().contains(HEAD.key()))
+            .who(d -> d.machine() != null && d.machine().methods().contains(cover.method().key()))
             .isEmpty();
   }
 
@@ -103,12 +108,12 @@ final class AutumnJobs {
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
     boolean clears = harvest >= 0 || frame.index(clear(f)) < frame.days();
     List<JobList.Offer> offers = new ArrayList<>();
-    for (SeedingMethod method : SeedingMethod.values()) {
-      boolean behind = method.when() == SeedingMethod.When.AFTER_HARVEST;
+    for (SeedingMethod method : SeedingMethods.all()) {
+      boolean behind = method.waitsForHarvest();
       Window window = finder.find(species, method, cover.soil());
       boolean passed = !window.possible() || frame.index(window.closes().day()) < 0;
       // The combine's own seeder goes with the combine, never by itself.
-      if (method == HEAD || passed || behind && !clears) {
+      if (method.goesWithCombine() || passed || behind && !clears) {
         continue;
       }
       offers.addAll(by(f, cover, purpose, method, window));
@@ -143,7 +148,7 @@ final class AutumnJobs {
     double[] odds =
         frame.worths().seeding(frame, cover, method, f, purpose, opens, window.closes().day());
     int first = frame.index(opens);
-    boolean free = method.when() != SeedingMethod.When.AFTER_HARVEST;
+    boolean free = !method.waitsForHarvest();
     int last = Math.min(frame.days() - 1, frame.index(window.closes().day()));
     double more = seedUsd(cover.coverFor(method)) - seedUsd(cover.cover());
     double areaHa = f.field().areaHa();
@@ -174,6 +179,6 @@ final class AutumnJobs {
   }
 
   private MachineView machine(int doer) {
-    return java.util.Objects.requireNonNull(frame.doers().get(doer).machine());
+    return Objects.requireNonNull(frame.doers().get(doer).machine());
   }
 }

@@ -2,6 +2,7 @@ package nimblefurrow.server.work;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.server.shed.MachineView;
 import org.jspecify.annotations.Nullable;
 
@@ -21,8 +22,8 @@ record Doer(UUID id, String name, @Nullable MachineView machine) {
   }
 
   /** Whether it does a kind of work. */
-  boolean does(String kind) {
-    return machine != null && machine.kinds().contains(kind);
+  boolean does(MachineWork kind) {
+    return machine != null && machine.does(kind);
   }
 
   /** Money for a job. */

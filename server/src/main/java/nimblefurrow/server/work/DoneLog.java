@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.ending.WatchService;
@@ -83,7 +84,8 @@ class DoneLog {
         Deed.ofJob(item.kind)
             .map(Deed::logKind)
             .orElse(item.kind.equals("second") ? "sprayed" : item.kind));
-    if (item.way.equals(SeedingMethod.COMBINE_HEAD.key()) && item.kind.equals("harvest")) {
+    if (item.kind.equals("harvest")
+        && SeedingMethods.find(item.way).filter(SeedingMethod::goesWithCombine).isPresent()) {
       kinds.add(Deed.SEEDING.logKind());
     }
     return kinds;

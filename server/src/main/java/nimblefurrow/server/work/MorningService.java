@@ -8,8 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.schedule.DayClock;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.farm.FarmService;
@@ -140,7 +142,7 @@ class MorningService {
 
   /** The hours of the kind of work: flown, sprayed, rolled, or on wheels. */
   private static List<HoursThatGo.Span> spans(HoursThatGo.Day goes, WorkViews.ItemView i) {
-    if (i.way().equals("drone") || i.way().equals("aircraft")) {
+    if (SeedingMethods.find(i.way()).filter(SeedingMethod::flies).isPresent()) {
       return goes.air();
     }
     if (i.kind().equals("second")) {
@@ -150,7 +152,7 @@ class MorningService {
       return goes.ground();
     }
     // Where a roller goes first and a sprayer behind it, this job is the roller's.
-    EndingWay way = EndingWay.of(i.way());
+    EndingMethod way = EndingMethod.of(i.way());
     return way.rolls() ? goes.rolling() : way.sprays() ? goes.spraying() : goes.ground();
   }
 

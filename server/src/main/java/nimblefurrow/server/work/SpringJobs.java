@@ -4,10 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.SecondPass;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.schedule.WorkProblem.After;
@@ -38,16 +39,16 @@ final class SpringJobs {
     if (f.plan() == null) {
       return;
     }
-    EndingWay way = EndingWay.of(f.plan().plan().ending());
+    EndingMethod way = EndingMethod.of(f.plan().plan().ending());
     int planned = frame.index(cover.endOn());
-    PlantingLag lag = PlantingLag.of(way, cover, f.next().kind());
+    PlantingLag lag = way.lag(cover, f.next().kind());
     boolean plants = plantsToo && plants(f);
     boolean ends =
         f.standing().ending().due()
             && way.modelled()
-            && way != EndingWay.WINTER
+            && !way.ofItself()
             && planned < frame.days() - 5;
-    boolean greenFirst = lag.most() <= 0;
+    boolean greenFirst = lag.plantsFirst();
     int plant = plants && (greenFirst || !ends) ? plant(f, null) : -1;
     int end = -1;
     if (ends) {
@@ -77,28 +78,18 @@ final class SpringJobs {
     return f.standing().planting().due() && on >= 0 && on < frame.days() - 5;
   }
 
-  private static @Nullable String work(EndingWay way) {
-    return switch (way) {
-      case ROLL_PLANT, PLANT_GREEN_ROLL, ROLL_SPRAY -> "roll";
-      case SPRAY_EARLY, PLANT_GREEN_SPRAY, SPRAY_STANDING, ROW_ZONE -> "spray";
-      case MOW, HAY -> "mow";
-      case TILL -> "till";
-      default -> null;
-    };
-  }
-
   private int ending(
       PlannedField f,
       CoverPlan cover,
       Purpose purpose,
-      EndingWay way,
+      EndingMethod way,
       int planned,
       @Nullable After after) {
     int first = frame.clamp(planned - EARLIER_DAYS);
     int last = frame.clamp(planned + LATER_DAYS);
     double[] odds =
         frame.worths().ending(frame, cover, way, f, purpose, frame.day(first), frame.day(last));
-    String work = work(way);
+    MachineWork work = way.traits().work();
     List<JobList.Offer> offers = new ArrayList<>();
     // Stock is taken off by whoever has time.
     for (int d : frame.who(w -> work == null ? w.machine() == null : w.does(work))) {
@@ -119,10 +110,9 @@ final class SpringJobs {
     return list.add(f, "end", way.label(), offers, after);
   }
 
-  private void second(PlannedField f, CoverPlan cover, EndingWay way, int end, int planned) {
+  private void second(PlannedField f, CoverPlan cover, EndingMethod way, int end, int planned) {
     SecondPass pass =
-        SecondPass.of(way, cover.cover().stream().map(CoverComponent::species).toList())
-            .orElse(null);
+        way.secondPass(cover.cover().stream().map(CoverComponent::species).toList()).orElse(null);
     LocalDate ended = f.endedOn();
     if (pass == null || end < 0 && ended == null) {
       return;
@@ -160,7 +150,7 @@ final class SpringJobs {
     double[] value =
         JobWorth.planting(f.field().areaHa(), curve, frame.start(), frame.days(), first, last);
     List<JobList.Offer> offers = new ArrayList<>();
-    for (int d : frame.who(w -> w.does("plant"))) {
+    for (int d : frame.who(w -> w.does(MachineWork.PLANT))) {
       offers.add(new JobList.Offer(new Option(d, words, hours(f, d), first, last, value), "plant"));
     }
     return list.add(f, "plant", words, offers, after);
@@ -173,8 +163,8 @@ final class SpringJobs {
     if (ended == null || cover == null || f.plan() == null) {
       return 0;
     }
-    EndingWay way = EndingWay.of(f.plan().plan().ending());
-    int least = PlantingLag.of(way, cover, f.next().kind()).least();
+    EndingMethod way = EndingMethod.of(f.plan().plan().ending());
+    int least = way.lag(cover, f.next().kind()).least();
     return frame.clamp(Math.max(0, frame.index(ended) + Math.max(0, least)));
   }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Going;
@@ -13,6 +14,7 @@ import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.weather.Sky;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.shed.MachineView;
@@ -82,7 +84,7 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
         Soil.USUAL,
         FieldStart.USUAL,
         List.of(CoverComponent.of(SpeciesTable.shipped().get("cereal_rye"), 1)),
-        SeedingMethod.DRILL,
+        SeedingMethods.mending(),
         late,
         late.plusDays(1),
         f.next().plantOn());
@@ -98,9 +100,8 @@ record WorkDays(double[][] wheels, double[][] wings, double[] light) {
     if (m == null) {
       return false;
     }
-    return m.methods().contains("drone")
-        || m.methods().contains("aircraft")
-        || m.kinds().contains("spray");
+    return m.methods().stream().map(SeedingMethod::of).anyMatch(SeedingMethod::flies)
+        || m.does(MachineWork.SPRAY);
   }
 
   /** Hours of a machine on a day, as many as the odds leave in the mean. */

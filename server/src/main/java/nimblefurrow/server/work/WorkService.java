@@ -13,7 +13,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
@@ -143,7 +143,7 @@ class WorkService {
     }
     return switch (i.kind) {
       case "seed" -> SeedingMethod.of(i.way).label();
-      case "end" -> EndingWay.of(i.way).label();
+      case "end" -> EndingMethod.of(i.way).label();
       default -> i.kind;
     };
   }

@@ -1,7 +1,7 @@
 package nimblefurrow.server.work;
 
 import java.time.LocalDate;
-import nimblefurrow.core.ending.EndingWay;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.WorkWorth;
@@ -46,7 +46,7 @@ class Worths {
       WeatherStamp stamp,
       CashCrop crop,
       CoverPlan cover,
-      EndingWay way,
+      EndingMethod way,
       Purpose purpose,
       LocalDate start,
       int days,
@@ -88,7 +88,7 @@ class Worths {
   double[] ending(
       JobFrame frame,
       CoverPlan cover,
-      EndingWay way,
+      EndingMethod way,
       PlannedField f,
       Purpose purpose,
       LocalDate from,

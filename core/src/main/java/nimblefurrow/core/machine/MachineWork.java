@@ -1,0 +1,46 @@
+package nimblefurrow.core.machine;
+
+import java.util.Arrays;
+import nimblefurrow.core.units.Refused;
+
+/** Kinds of work a machine does. */
+public enum MachineWork {
+  SEED("seed", "seed"),
+  PLANT("plant", "plant"),
+  ROLL("roll", "roll"),
+  SPRAY("spray", "spray"),
+  MOW("mow", "mow"),
+  TILL("till", "till"),
+  HARVEST("harvest", "combine"),
+  CHOP("chop", "chop");
+
+  private final String key;
+  private final String label;
+
+  MachineWork(String key, String label) {
+    this.key = key;
+    this.label = label;
+  }
+
+  /** The name on the wire. */
+  public String key() {
+    return key;
+  }
+
+  /** In a grower's words. */
+  public String label() {
+    return label;
+  }
+
+  /**
+   * The kind of a wire name.
+   *
+   * @throws Refused when there is none
+   */
+  public static MachineWork of(String key) {
+    return Arrays.stream(values())
+        .filter(w -> w.key.equals(key))
+        .findFirst()
+        .orElseThrow(() -> new Refused("work", "There is no kind of work called “" + key + "”."));
+  }
+}

@@ -1,0 +1,8 @@
+package nimblefurrow.core.seeding;
+
+/** The row-crop planter with small-seed plates, behind the combine. */
+final class PrecisionPlanter extends AfterHarvest {
+  PrecisionPlanter() {
+    super("precisionPlanter");
+  }
+}

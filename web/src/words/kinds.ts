@@ -1,0 +1,15 @@
+import { useSession } from '../session'
+
+/** What the server says of ways of seeding and ending; pages ask it and switch on no name. */
+export function useKinds() {
+  const session = useSession()
+  const method = (key?: string) => session.choices?.methods.find((m) => m.key === key)
+  const ending = (key?: string) => session.choices?.endings.find((e) => e.key === key)
+  const species = (id?: string) => session.choices?.species.find((s) => s.id === id)
+  /** Rates of a species as a way of seeding takes them. */
+  const rates = (id?: string, methodKey?: string) =>
+    method(methodKey)?.rateBasis === 'DRILLED'
+      ? species(id)?.drilledKgPerHa
+      : species(id)?.surfaceKgPerHa
+  return { method, ending, species, rates }
+}
