@@ -179,7 +179,7 @@ public final class WorkHours {
     if (h.windMPerS() < 3 * MPH) {
       worst.say(lowSun ? Verdict.NO : Verdict.MARGINAL, lowSun ? "inversion" : "too calm");
     }
-    worst.above(h.windMPerS(), 10 * MPH, 13 * MPH, "wind");
+    worst.say(WindLimit.SPRAYING.judge(h.windMPerS()), "wind");
     worst.above(h.gustMPerS(), 15 * MPH, 20 * MPH, "gusts");
     worst.below(h.tempC(), 10, 5, "cold leaves");
     worst.above(h.tempC(), 30, 35, "heat");
@@ -208,7 +208,7 @@ public final class WorkHours {
       worst.say(Verdict.NO, "dark");
     }
     worst.above(h.rainMm(), 0, 0, "rain");
-    worst.above(h.windMPerS(), 10 * MPH, 15 * MPH, "wind");
+    worst.say(WindLimit.FLYING.judge(h.windMPerS()), "wind");
     worst.above(h.gustMPerS(), 15 * MPH, 20 * MPH, "gusts");
     if (h.tempC() - h.dewPointC() < 0.5 && h.windMPerS() < STILL_M_PER_S) {
       worst.say(Verdict.MARGINAL, "fog");

@@ -13,6 +13,7 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
@@ -171,16 +172,17 @@ class JobService {
       PlanInput plan,
       List<CalibrationView> all) {
     List<CalibrationView> own = all.stream().filter(c -> c.machineId().equals(m.id())).toList();
-    LoadPlan loads = m.loads(areaHa, rate, density);
-    double hours = m.hours(loads);
+    Machine machine = m.machine();
+    LoadPlan loads = machine.loads(areaHa, rate, density);
+    double hours = machine.hours(loads);
     Remembered remembered = Remembered.of(own, plan, rate);
     return new JobViews.MachineOfJob(
         m,
-        m.swathM(),
+        machine.drive().swathM(),
         m.provenSwathM() != null,
         LoadView.of(loads),
         hours,
-        m.usd(areaHa, hours),
+        machine.usd(areaHa, hours),
         remembered.last(),
         remembered.setting(),
         remembered.note() == null ? null : ReasonView.of(remembered.note()),

@@ -6,6 +6,7 @@ import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.outlook.CoverAdvice;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.WaySideBySide;
@@ -94,7 +95,7 @@ class ChoiceQuestions {
     FieldCase c = cases.of(farm, fieldId);
     FarmWeather weather = weathers.of(farm);
     CropSeasons crop = outlooks.crop(c.crop(), weather);
-    List<SeedingMethod> atHand = atHand(shed.machines(farmId));
+    List<SeedingMethod> atHand = atHand(machines(farmId));
     boolean empty = atHand.isEmpty();
     CoverAdvice.Field field =
         new CoverAdvice.Field(
@@ -194,9 +195,9 @@ class ChoiceQuestions {
         .toList();
   }
 
-  private static List<SeedingMethod> atHand(List<MachineView> machines) {
+  private static List<SeedingMethod> atHand(List<Machine> machines) {
     return SeedingMethods.all().stream()
-        .filter(m -> machines.stream().anyMatch(v -> v.methods().contains(m.key())))
+        .filter(m -> machines.stream().anyMatch(v -> v.seeds(m)))
         .toList();
   }
 
@@ -206,7 +207,7 @@ class ChoiceQuestions {
     FieldCase c = cases.of(farm, fieldId);
     FarmWeather weather = weathers.of(farm);
     CropSeasons crop = outlooks.crop(c.crop(), weather);
-    List<MachineView> machines = shed.machines(farmId);
+    List<Machine> machines = machines(farmId);
     return WaySideBySide.of(
             outlooks.forecaster(),
             new WindowFinder(weather.climate(), crop),
@@ -219,14 +220,13 @@ class ChoiceQuestions {
         .toList();
   }
 
-  private static ChoiceViews.WayView view(
-      WaySideBySide w, List<MachineView> machines, double areaHa) {
-    MachineView machine =
-        machines.stream()
-            .filter(m -> m.methods().contains(w.method().key()))
-            .findFirst()
-            .orElse(null);
-    Double hours = machine == null ? null : hours(machine, w, areaHa);
+  private List<Machine> machines(UUID farmId) {
+    return shed.machines(farmId).stream().map(MachineView::machine).toList();
+  }
+
+  private static ChoiceViews.WayView view(WaySideBySide w, List<Machine> machines, double areaHa) {
+    Machine machine = machines.stream().filter(m -> m.seeds(w.method())).findFirst().orElse(null);
+    Double hours = machine == null ? null : machine.seedingHours(areaHa, w.cover());
     return new ChoiceViews.WayView(
         w.method().key(),
         w.method().label(),
@@ -244,15 +244,5 @@ class ChoiceQuestions {
         machine == null ? null : machine.id(),
         hours,
         machine == null || hours == null ? null : machine.usd(areaHa, hours) / areaHa);
-  }
-
-  private static double hours(MachineView machine, WaySideBySide w, double areaHa) {
-    double rate = w.cover().stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
-    double density =
-        rate
-            / w.cover().stream()
-                .mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3())
-                .sum();
-    return machine.hours(machine.loads(areaHa, rate, density));
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.work.ClosingQueue;
@@ -47,12 +48,12 @@ class MachineQueues {
     if (waiting.isEmpty()) {
       return all;
     }
-    List<MachineView> machines = shed.machines(farmId);
+    List<Machine> machines = shed.machines(farmId).stream().map(MachineView::machine).toList();
     Map<SeedingMethod, List<Waiting>> byMethod = new LinkedHashMap<>();
     waiting.forEach(w -> byMethod.computeIfAbsent(w.method(), m -> new ArrayList<>()).add(w));
     byMethod.forEach(
         (method, fields) -> {
-          List<MachineView> able = able(machines, method);
+          List<Machine> able = able(machines, method);
           // A seeder on the combine's head goes when the combine goes.
           if (!able.isEmpty() && !method.goesWithCombine()) {
             ClosingQueue queue = queue(able, fields);
@@ -68,12 +69,12 @@ class MachineQueues {
     return all;
   }
 
-  static List<MachineView> able(List<MachineView> machines, SeedingMethod method) {
-    return machines.stream().filter(m -> m.methods().contains(method.key())).toList();
+  static List<Machine> able(List<Machine> machines, SeedingMethod method) {
+    return machines.stream().filter(m -> m.seeds(method)).toList();
   }
 
   /** Fields that wait for any of some machines, the hours reckoned by the first of them. */
-  static ClosingQueue queue(List<MachineView> able, List<Waiting> fields) {
+  static ClosingQueue queue(List<Machine> able, List<Waiting> fields) {
     return new ClosingQueue(
         fields.stream()
             .map(
@@ -84,9 +85,8 @@ class MachineQueues {
         day -> HOURS_A_DAY * able.stream().filter(m -> m.there(day)).count());
   }
 
-  private static double hours(MachineView machine, Waiting w) {
-    return machine.hours(machine.loads(w.areaHa(), w.cover()))
-        + (machine.setUpH() == null ? 0 : machine.setUpH());
+  private static double hours(Machine machine, Waiting w) {
+    return machine.seedingHours(w.areaHa(), w.cover()) + machine.setUpH();
   }
 
   static double daysOf(double hours) {

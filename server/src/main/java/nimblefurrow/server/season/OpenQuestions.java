@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
@@ -73,7 +74,7 @@ class OpenQuestions {
     FieldCases.Known known = cases.known(farm);
     List<Asked> asked =
         all.stream().map(f -> new Asked(cases.of(farm, f, known), planned.get(f.piece()))).toList();
-    List<MachineView> machines = shed.machines(farmId);
+    List<Machine> machines = shed.machines(farmId).stream().map(MachineView::machine).toList();
     List<ChoiceViews.OpenWay> ways =
         SeedingMethods.all().stream()
             .map(m -> way(m, asked, weather, machines, from, to))
@@ -86,7 +87,7 @@ class OpenQuestions {
       SeedingMethod method,
       List<Asked> asked,
       FarmWeather weather,
-      List<MachineView> machines,
+      List<Machine> machines,
       LocalDate from,
       LocalDate to) {
     List<ChoiceViews.OpenField> open =
@@ -98,11 +99,11 @@ class OpenQuestions {
     if (open.isEmpty()) {
       return null;
     }
-    List<MachineView> able = MachineQueues.able(machines, method);
+    List<Machine> able = MachineQueues.able(machines, method);
     return new ChoiceViews.OpenWay(
         method.key(),
         method.label(),
-        able.stream().map(MachineView::name).toList(),
+        able.stream().map(Machine::name).toList(),
         open,
         able.isEmpty() ? null : race(method, able, open, asked, from));
   }
@@ -148,7 +149,7 @@ class OpenQuestions {
   /** In the order of their closing dates, as a driver in a hurry would go. */
   private static ChoiceViews.@Nullable Race race(
       SeedingMethod method,
-      List<MachineView> able,
+      List<Machine> able,
       List<ChoiceViews.OpenField> open,
       List<Asked> asked,
       LocalDate from) {
@@ -182,7 +183,7 @@ class OpenQuestions {
         f.fieldId(), method, f.areaHa(), a.field().asPlanned(plan.plan()).cover(), f.closes());
   }
 
-  private static int there(List<MachineView> able, LocalDate from, LocalDate last) {
+  private static int there(List<Machine> able, LocalDate from, LocalDate last) {
     return (int)
         from.datesUntil(last.plusDays(1))
             .filter(day -> able.stream().anyMatch(m -> m.there(day)))

@@ -3,10 +3,7 @@ package nimblefurrow.server.shed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.machine.MachineWork;
-import nimblefurrow.core.seeding.SeedingMethod;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,12 +62,6 @@ public record MachineView(
     @Nullable Out out,
     String notes,
     @Nullable Double provenSwathM) {
-  private static final double FILLED = 0.95;
-  private static final double M_PER_S = 1 / 3.6;
-
-  /** Where no way to the tender is known, m. Working value. */
-  private static final double USUAL_FERRY_M = 400;
-
   /**
    * Days on which a machine stands: broken, lent, at the dealer's.
    *
@@ -84,84 +75,14 @@ public record MachineView(
         : new Out(m.outFrom, m.outUntil, m.outWhy);
   }
 
-  /** Whether it is there and runs on a day. */
-  public boolean there(LocalDate day) {
-    boolean weekday = weekdays == null || weekdays.contains(day.getDayOfWeek().getValue());
-    boolean called = onlyDays == null || onlyDays.isEmpty() || onlyDays.contains(day);
-    boolean stands = out != null && !day.isBefore(out.from()) && !day.isAfter(out.until());
-    return weekday && called && !stands;
-  }
-
   /** Kinds of work; a machine of which none is said seeds. */
   public List<String> kinds() {
-    return work == null ? List.of("seed") : work;
+    return work == null ? List.of(MachineWork.SEED.key()) : work;
   }
 
-  /** Whether it does a kind of work. */
-  public boolean does(MachineWork kind) {
-    return kinds().contains(kind.key());
-  }
-
-  /** Area an hour at work, loads left out: width × speed × efficiency. */
-  public double haPerHour() {
-    return swathM() * speedKmh / 10 * efficiency;
-  }
-
-  /** What a pass covers: as its pattern was measured, else its width. */
-  public double swathM() {
-    return provenSwathM == null ? widthM : provenSwathM;
-  }
-
-  /** Money for a job by its area and hours; area price first when there is one. */
-  public double usd(double areaHa, double hours) {
-    if (usdPerHa != null) {
-      return usdPerHa * areaHa;
-    }
-    return usdPerHour == null ? 0 : usdPerHour * hours;
-  }
-
-  /** Loads of a field whose passes are as long as a square of its area, by the usual way to it. */
-  public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
-    double side = Math.sqrt(areaHa * 10_000);
-    return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier());
-  }
-
-  /** Loads of a cover's seed for a field, by the usual way to it. */
-  public LoadPlan loads(double areaHa, List<CoverComponent> seed) {
-    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
-    double volume =
-        seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
-    return loads(areaHa, rate, rate / volume);
-  }
-
-  /** How far from the field it fills; a seeder on the combine's head fills where the grain goes. */
-  private double tenderAwayM() {
-    if (tenderM != null) {
-      return tenderM;
-    }
-    return methods.stream().map(SeedingMethod::of).anyMatch(SeedingMethod::goesWithCombine)
-        ? 0
-        : USUAL_FERRY_M;
-  }
-
-  /** Hours for loads, the time not at work counted. */
-  public double hours(LoadPlan loads) {
-    return loads.hours(efficiency);
-  }
-
-  /** As something that carries seed the usual way to the field. */
-  private LoadPlan.Carrier carrier() {
-    return new LoadPlan.Carrier(
-        hopperM3,
-        FILLED,
-        payloadKg,
-        swathM(),
-        speedKmh * M_PER_S,
-        turnS,
-        refillS,
-        tenderAwayM(),
-        (ferryKmh == null ? speedKmh : ferryKmh) * M_PER_S,
-        batteryMin);
+  /** As work is reckoned with it. */
+  public nimblefurrow.core.machine.Machine machine() {
+    return MachineMapper.machine(this);
   }
 
   static MachineView of(Machine m) {

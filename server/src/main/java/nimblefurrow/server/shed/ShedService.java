@@ -1,5 +1,8 @@
 package nimblefurrow.server.shed;
 
+import static nimblefurrow.core.machine.Machine.USUAL_ROAD_KMH;
+import static nimblefurrow.core.machine.Machine.USUAL_SET_UP_H;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -101,10 +104,10 @@ public class ShedService {
             : m.weekdays().toArray(Integer[]::new);
     stored.onlyDays =
         m.onlyDays() == null ? new LocalDate[0] : m.onlyDays().toArray(LocalDate[]::new);
-    stored.setUpH = m.setUpH() == null ? 0.4 : m.setUpH();
+    stored.setUpH = m.setUpH() == null ? USUAL_SET_UP_H : m.setUpH();
     stored.changeH = m.changeH();
     stored.tenderM = m.tenderM();
-    stored.roadKmh = m.roadKmh() == null ? 25 : m.roadKmh();
+    stored.roadKmh = m.roadKmh() == null ? USUAL_ROAD_KMH : m.roadKmh();
     stored.methods = m.methods().toArray(String[]::new);
     stored.widthM = m.widthM();
     stored.speedKmh = m.speedKmh();
@@ -141,7 +144,7 @@ public class ShedService {
       throw new Refused("work", "Say what work the machine does.");
     }
     m.kinds().forEach(MachineWork::of);
-    boolean seeds = m.does(MachineWork.SEED);
+    boolean seeds = m.kinds().contains(MachineWork.SEED.key());
     if (seeds && m.methods().isEmpty()) {
       throw new Refused("methods", "Say which ways of seeding it can be used for.");
     }

@@ -2,7 +2,9 @@ package nimblefurrow.server.work;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.work.Worker;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,4 +21,10 @@ public record CrewView(
     List<UUID> machines,
     double hoursPerDay,
     boolean worksSundays,
-    List<LocalDate> daysOff) {}
+    List<LocalDate> daysOff) {
+  /** As work is reckoned with them. */
+  Worker worker() {
+    return new Worker(
+        id, name, Set.copyOf(machines), hoursPerDay, worksSundays, Set.copyOf(daysOff));
+  }
+}

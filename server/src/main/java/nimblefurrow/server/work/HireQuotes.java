@@ -130,7 +130,7 @@ class HireQuotes {
     if (cover == null) {
       return null;
     }
-    return m.loads(f.field().areaHa(), cover.coverFor(SeedingMethod.of(i.way()))).loads();
+    return m.machine().loads(f.field().areaHa(), cover.coverFor(SeedingMethod.of(i.way()))).loads();
   }
 
   /** The quote on paper. */

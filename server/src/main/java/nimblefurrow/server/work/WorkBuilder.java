@@ -1,56 +1,53 @@
 package nimblefurrow.server.work;
 
-import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.ending.OpenFollowUp;
+import nimblefurrow.core.work.Doer;
+import nimblefurrow.core.work.FarmWork;
+import nimblefurrow.core.work.JobPin;
+import nimblefurrow.core.work.KeptJob;
+import nimblefurrow.core.work.Look;
+import nimblefurrow.core.work.WorkField;
+import nimblefurrow.core.work.WorkFrame;
+import nimblefurrow.core.work.WorkSpan;
+import nimblefurrow.core.work.WorkableDays;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.InputProblem;
-import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.springframework.stereotype.Component;
 
-/** Turns a farm, those it works for, their plans and the kept work into what is to be laid out. */
+/** Loads a farm, those it works for, their plans and the kept work, for what is to be laid out. */
 @Component
 class WorkBuilder {
-  static final int DAYS = 100;
-
-  /** A season that is still ahead is laid out whole: frost seeding and autumn lie far apart. */
-  private static final int DAYS_AHEAD = 300;
-
-  private static final int LEAD_DAYS = 14;
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   /** Where a field without a boundary is taken to lie, km from the middle of the farm. */
-  static final Place SOMEWHERE = new Place(5, 5);
+  private static final WorkField.Place SOMEWHERE = new WorkField.Place(5, 5);
 
   private static final double KM_PER_DEGREE = 111.2;
-  private static final double USD_PER_KM = 2;
-  private static final double ON_FOOT_ROAD_KMH = 40;
 
   private final FarmService farms;
   private final PlannedFields planned;
@@ -87,63 +84,16 @@ class WorkBuilder {
   }
 
   /**
-   * What one job of the problem is on the farm.
+   * The work and whose fields it is on.
    *
-   * @param customerId the farm worked for; null on the own farm
-   * @param words what is done
-   * @param ways key and label of each option, in the order of the problem
-   * @param gone why there is none; null where there is one
+   * @param customers by field, for fields of others
    */
-  record JobInfo(
-      UUID fieldId,
-      String field,
-      @Nullable UUID customerId,
-      @Nullable String customer,
-      String kind,
-      String words,
-      List<Way> ways,
-      @Nullable String gone) {}
-
-  /**
-   * A way of doing a job.
-   *
-   * @param share of the field's goal that it reaches by day; null for work without one
-   */
-  record Way(String key, String label, double hours, double @Nullable [] share) {}
-
-  /**
-   * The problem and what its indices stand for.
-   *
-   * @param weather hours fit for work, by day and by year
-   * @param notes what could not be taken into the plan, in sentences
-   */
-  record Built(
-      WorkProblem problem,
-      List<JobInfo> jobs,
-      List<Doer> doers,
-      List<CrewView> people,
-      WorkDays weather,
-      List<String> notes) {
-    /** The index of a job; −1 when it is not open. */
-    int job(UUID fieldId, String kind) {
-      for (int j = 0; j < jobs.size(); j++) {
-        if (jobs.get(j).fieldId().equals(fieldId) && jobs.get(j).kind().equals(kind)) {
-          return j;
-        }
-      }
-      return -1;
-    }
-  }
-
-  /** Progress is told as a share. */
-  interface Told {
-    void at(double share);
-  }
+  record Built(FarmWork work, Map<UUID, FarmView> customers) {}
 
   /** What is to be laid out, beside what is kept. */
-  Built build(UUID farmId, double usdPerMove, double goalUsdPerHa, EndingRules rules, Told told) {
-    List<WorkItem> kept = items.findByFarmId(farmId);
-    return build(farmId, kept, usdPerMove, goalUsdPerHa, rules, told);
+  Built build(
+      UUID farmId, double usdPerMove, double goalUsdPerHa, EndingRules rules, DoubleConsumer told) {
+    return build(farmId, items.findByFarmId(farmId), usdPerMove, goalUsdPerHa, rules, told);
   }
 
   /** The same beside something else than what is kept. */
@@ -153,7 +103,7 @@ class WorkBuilder {
       double usdPerMove,
       double goalUsdPerHa,
       EndingRules rules,
-      Told told) {
+      DoubleConsumer told) {
     FarmView farm = farms.get(farmId);
     List<String> notes = new ArrayList<>();
     List<FarmView> customers = hire.customers(farmId);
@@ -161,65 +111,36 @@ class WorkBuilder {
     boolean fieldless = !customers.isEmpty() && fields.list(farmId).isEmpty();
     List<PlannedField> all = new ArrayList<>(fieldless ? List.of() : planned.foretold(farm));
     customers.forEach(c -> all.addAll(of(c.on(farm.today()), notes)));
+    Map<UUID, WorkField.Place> places = places(all);
+    List<WorkField> on = all.stream().map(f -> field(f, farmId, places)).toList();
     List<CrewView> people = crew.all(farmId);
-    List<Doer> doers = new ArrayList<>();
-    shed.machines(farmId).forEach(m -> doers.add(Doer.of(m)));
-    people.forEach(p -> doers.add(Doer.onFoot(p)));
-    LocalDate start = start(farm, all, notes);
-    int days = days(farm, start);
-    WorkDays weather = WorkDays.of(planned.forecaster(), all, start, days);
-    JobFrame frame = new JobFrame(worths, doers, start, days, goalUsdPerHa, rules);
-    JobList list = list(frame, farmId, kept, all);
-    jobs(farmId, frame, list, all, told);
-    List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame)).toList();
-    List<WorkProblem.Machine> machines =
-        doers.stream().map(d -> machine(d, people, persons, frame, weather, notes)).toList();
+    WorkSpan span = WorkSpan.of(farm.today(), farm.seasonYear(), on);
+    if (span.start().isAfter(farm.today())) {
+      notes.add(
+          "The first work of %d is still ahead: it is laid out from %s on."
+              .formatted(farm.seasonYear(), span.start().format(DAY)));
+    }
+    List<Doer> doers =
+        Stream.concat(
+                shed.machines(farmId).stream().map(MachineView::machine).map(Doer::of),
+                people.stream().map(p -> Doer.onFoot(p.id(), p.name())))
+            .toList();
+    FarmWork work =
+        FarmWork.of(
+            new WorkFrame(worths.of(all), doers, span, goalUsdPerHa, rules),
+            on,
+            people.stream().map(CrewView::worker).toList(),
+            WorkableDays.of(planned.forecaster(), on, span),
+            standing(farmId, kept),
+            usdPerMove,
+            told);
+    notes.addAll(work.notes());
     return new Built(
-        new WorkProblem(start, days, persons, machines, list.jobs, USD_PER_KM, usdPerMove),
-        list.infos,
-        doers,
-        people,
-        weather,
-        notes);
-  }
-
-  /**
-   * Today, or where a season is planned ahead some weeks before its first work: there is nothing to
-   * lay out before that.
-   */
-  private static LocalDate start(FarmView farm, List<PlannedField> all, List<String> notes) {
-    LocalDate first = null;
-    for (PlannedField f : all) {
-      CoverPlan cover = f.cover();
-      if (cover == null) {
-        continue;
-      }
-      LocalDate clear = f.crop().day(f.crop().harvest().quantile(0.1));
-      LocalDate early = cover.seedOn().isBefore(clear) ? cover.seedOn() : clear;
-      first = first == null || early.isBefore(first) ? early : first;
-    }
-    LocalDate season = LocalDate.of(farm.seasonYear(), 1, 1);
-    LocalDate work = first == null ? season : first.minusDays(LEAD_DAYS);
-    LocalDate start = work.isBefore(season) ? season : work;
-    if (!start.isAfter(farm.today())) {
-      return farm.today();
-    }
-    notes.add(
-        "The first work of %d is still ahead: it is laid out from %s on."
-            .formatted(farm.seasonYear(), start.format(DAY)));
-    return start;
-  }
-
-  private static int days(FarmView farm, LocalDate start) {
-    LocalDate end = LocalDate.of(farm.seasonYear() + 1, 7, 31);
-    if (start.isAfter(end)) {
-      throw new Refused(
-          "season",
-          "The season of %d is over on %s: choose the season that is to be laid out."
-              .formatted(farm.seasonYear(), start.format(DAY)));
-    }
-    int most = start.isAfter(farm.today()) ? DAYS_AHEAD : DAYS;
-    return (int) Math.min(most, ChronoUnit.DAYS.between(start, end) + 1);
+        new FarmWork(
+            work.problem(), work.jobs(), work.doers(), work.people(), work.weather(), notes),
+        all.stream()
+            .filter(f -> !f.farm().id().equals(farmId))
+            .collect(Collectors.toMap(f -> f.field().id(), PlannedField::farm)));
   }
 
   private List<PlannedField> of(FarmView customer, List<String> notes) {
@@ -231,107 +152,45 @@ class WorkBuilder {
     }
   }
 
-  private JobList list(JobFrame frame, UUID farmId, List<WorkItem> kept, List<PlannedField> all) {
-    return new JobList(
-        frame,
-        farmId,
-        kept.stream().collect(Collectors.toMap(i -> i.fieldId + i.kind, i -> i)),
+  private FarmWork.Standing standing(UUID farmId, List<WorkItem> kept) {
+    return new FarmWork.Standing(
+        kept.stream()
+            .collect(
+                Collectors.toMap(
+                    i -> FarmWork.key(i.fieldId, i.kind),
+                    i -> new KeptJob(i.way, i.doerId, i.startOn, i.shareDone))),
         pins.findByFarmId(farmId).stream()
-            .collect(Collectors.toMap(p -> p.fieldId + p.kind, p -> p)),
-        places(all));
+            .collect(
+                Collectors.toMap(
+                    p -> FarmWork.key(p.fieldId, p.kind),
+                    p -> new JobPin(p.day, p.onlyDoer, Set.of(p.neverDoers)))),
+        watch.open(farmId).stream()
+            .map(u -> new Look(u.fieldId(), u.kind(), u.dueFrom(), u.dueTo(), u.words()))
+            .toList());
   }
 
-  private void jobs(UUID farmId, JobFrame frame, JobList list, List<PlannedField> all, Told told) {
-    AutumnJobs autumn = new AutumnJobs(frame, list);
-    SpringJobs spring = new SpringJobs(frame, list);
-    Map<UUID, List<OpenFollowUp>> looks =
-        watch.open(farmId).stream().collect(Collectors.groupingBy(OpenFollowUp::fieldId));
-    int done = 0;
-    for (PlannedField f : all) {
-      boolean ours = f.farm().id().equals(farmId);
-      // A customer combines and plants with machines of their own.
-      int harvest = ours ? autumn.harvest(f) : -1;
-      CoverPlan cover = f.cover();
-      Purpose purpose = f.purpose();
-      if (cover != null && purpose != null) {
-        autumn.seed(f, cover, purpose, harvest);
-        spring.end(f, cover, purpose, ours);
-      } else if (ours) {
-        spring.plant(f);
-      }
-      // The same thing taken on twice is looked at once.
-      Map<String, OpenFollowUp> byKind = new HashMap<>();
-      looks.getOrDefault(f.field().id(), List.of()).forEach(u -> byKind.putIfAbsent(u.kind(), u));
-      byKind.values().forEach(u -> spring.look(f, u));
-      told.at((double) ++done / all.size());
-    }
+  private static WorkField field(PlannedField f, UUID farmId, Map<UUID, WorkField.Place> places) {
+    PlanView plan = f.plan();
+    CoverPlan cover = f.cover();
+    Purpose purpose = f.purpose();
+    return new WorkField(
+        f.field().id(),
+        f.field().name(),
+        f.farm().id().equals(farmId),
+        f.field().areaHa(),
+        f.field().organic(),
+        f.field().crop().kind(),
+        places.getOrDefault(f.field().id(), SOMEWHERE),
+        f.weather().climate(),
+        f.crop(),
+        f.next(),
+        f.standing(),
+        plan == null || cover == null || purpose == null
+            ? null
+            : new WorkField.Covered(cover, EndingMethod.of(plan.plan().ending()), purpose));
   }
 
-  /** A head changed, or a box cleaned out, h. Working value. */
-  private static final double USUAL_CHANGE_H = 0.75;
-
-  private static WorkProblem.Person person(CrewView p, JobFrame frame) {
-    double[] hours = new double[frame.days()];
-    Set<LocalDate> off = new HashSet<>(p.daysOff());
-    for (int d = 0; d < hours.length; d++) {
-      LocalDate day = frame.day(d);
-      boolean sunday = day.getDayOfWeek().getValue() == 7;
-      hours[d] = off.contains(day) || sunday && !p.worksSundays() ? 0 : p.hoursPerDay();
-    }
-    return new WorkProblem.Person(p.id().toString(), p.name(), hours);
-  }
-
-  private static WorkProblem.Machine machine(
-      Doer doer,
-      List<CrewView> people,
-      List<WorkProblem.Person> persons,
-      JobFrame frame,
-      WorkDays weather,
-      List<String> notes) {
-    MachineView m = doer.machine();
-    Set<Integer> runBy = new HashSet<>();
-    for (int p = 0; p < people.size(); p++) {
-      CrewView c = people.get(p);
-      if (m == null ? c.id().equals(doer.id()) : c.machines().contains(m.id())) {
-        runBy.add(p);
-      }
-    }
-    if (m == null) {
-      double[] hours = persons.get(runBy.iterator().next()).hours();
-      return new WorkProblem.Machine(
-          doer.id().toString(), doer.name(), hours, runBy, 0, ON_FOOT_ROAD_KMH);
-    }
-    double[] hours = new double[frame.days()];
-    for (int d = 0; d < hours.length; d++) {
-      hours[d] = m.there(frame.day(d)) ? weather.hours(doer, d) : 0;
-    }
-    // What is hired brings its own crew; what nobody can run stands still.
-    if (runBy.isEmpty() && !m.hired()) {
-      Arrays.fill(hours, 0);
-      notes.add("%s stands still: nobody on the crew can run it.".formatted(m.name()));
-    } else if (m.onlyDays() != null
-        && !m.onlyDays().isEmpty()
-        && m.onlyDays().stream().noneMatch(d -> within(frame, d))) {
-      notes.add(
-          "%s comes only on days outside this plan; its jobs go to others.".formatted(m.name()));
-    }
-    return new WorkProblem.Machine(
-        doer.id().toString(),
-        doer.name(),
-        hours,
-        runBy,
-        m.setUpH() == null ? 0.4 : m.setUpH(),
-        m.changeH() == null ? USUAL_CHANGE_H : m.changeH(),
-        m.roadKmh() == null ? 25 : m.roadKmh());
-  }
-
-  private static boolean within(JobFrame frame, LocalDate day) {
-    return frame.index(day) >= 0 && frame.index(day) < frame.days();
-  }
-
-  record Place(double xKm, double yKm) {}
-
-  private Map<UUID, Place> places(List<PlannedField> all) {
+  private Map<UUID, WorkField.Place> places(List<PlannedField> all) {
     Map<UUID, Point> centres = new HashMap<>();
     for (PlannedField f : all) {
       MultiPolygon boundary = fields.boundary(f.farm().id(), f.field().id());
@@ -341,14 +200,13 @@ class WorkBuilder {
     }
     double lon = centres.values().stream().mapToDouble(Point::getX).average().orElse(0);
     double lat = centres.values().stream().mapToDouble(Point::getY).average().orElse(0);
-    Map<UUID, Place> places = new HashMap<>();
+    double kmEast = KM_PER_DEGREE * Math.cos(Math.toRadians(lat));
+    Map<UUID, WorkField.Place> places = new HashMap<>();
     centres.forEach(
         (id, p) ->
             places.put(
                 id,
-                new Place(
-                    (p.getX() - lon) * KM_PER_DEGREE * Math.cos(Math.toRadians(lat)),
-                    (p.getY() - lat) * KM_PER_DEGREE)));
+                new WorkField.Place((p.getX() - lon) * kmEast, (p.getY() - lat) * KM_PER_DEGREE)));
     return places;
   }
 }

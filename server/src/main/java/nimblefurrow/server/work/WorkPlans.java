@@ -3,101 +3,99 @@ package nimblefurrow.server.work;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
-import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
-import nimblefurrow.core.seeding.OwnErrors;
-import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.work.Doer;
+import nimblefurrow.core.work.FarmWork;
+import nimblefurrow.core.work.FieldJob;
+import nimblefurrow.server.farm.FarmView;
 
 /** Plans of the core in the farm's words. */
 final class WorkPlans {
-  private WorkPlans() {}
+  private static final int NAMED = 3;
+
+  private final FarmWork work;
+  private final WorkBuilder.Built built;
+
+  WorkPlans(WorkBuilder.Built built) {
+    this.built = built;
+    this.work = built.work();
+  }
 
   /** All money is what plans add: the grain that would be cut anyway is no plan's merit. */
-  static WorkViews.Proposal proposal(
-      WorkBuilder.Built b, WorkPlan plan, double keptValue, double byHand, List<Double> steps) {
-    double anyway = anyway(b);
+  WorkViews.Proposal proposal(WorkPlan plan, double keptValue, double byHand, List<Double> steps) {
+    double anyway = work.anyway();
     return new WorkViews.Proposal(
-        b.problem().start(),
+        work.problem().start(),
         plan.value() - anyway,
         keptValue - anyway,
         byHand - anyway,
         plan.roadKm(),
-        plan.placed().stream().map(p -> item(b, p)).toList(),
-        plan.left().stream().map(l -> left(b, l)).toList(),
-        lanes(b, plan),
+        plan.placed().stream().map(this::item).toList(),
+        plan.left().stream().map(this::left).toList(),
+        lanes(plan),
         steps.stream().map(s -> s - anyway).toList(),
-        b.notes());
+        work.notes());
   }
 
-  /** What all crops bring that are cut on the last day they can be, with no other work done. */
-  static double anyway(WorkBuilder.Built b) {
-    double sum = 0;
-    for (int j = 0; j < b.jobs().size(); j++) {
-      sum += anyway(b, j);
-    }
-    return sum;
-  }
-
-  private static double anyway(WorkBuilder.Built b, int job) {
-    if (!b.jobs().get(job).kind().equals("harvest")) {
-      return 0;
-    }
-    return b.problem().jobs().get(job).options().stream()
-        .mapToDouble(o -> o.value()[Math.min(o.value().length - 1, o.last())])
-        .min()
-        .orElse(0);
-  }
-
-  private static WorkViews.ProposedItem item(WorkBuilder.Built b, WorkPlan.Placed p) {
-    WorkBuilder.JobInfo info = b.jobs().get(p.job());
-    WorkBuilder.Way way = info.ways().get(p.option());
-    Kept kept = b.problem().jobs().get(p.job()).kept();
+  private WorkViews.ProposedItem item(WorkPlan.Placed p) {
+    FieldJob info = work.jobs().get(p.job());
+    UUID field = info.field().id();
+    FieldJob.Alternative way = info.alternatives().get(p.option());
+    Kept kept = work.problem().jobs().get(p.job()).kept();
     boolean moved = kept != null && (kept.machine() != p.machine() || kept.start() != p.start());
-    Doer doer = b.doers().get(p.machine());
+    Doer doer = work.doers().get(p.machine());
+    FarmView customer = built.customers().get(field);
     return new WorkViews.ProposedItem(
-        info.fieldId() + info.kind(),
-        info.fieldId(),
-        info.field(),
-        info.customerId(),
-        info.customer(),
+        FarmWork.key(field, info.kind()),
+        field,
+        info.field().name(),
+        customer == null ? null : customer.id(),
+        customer == null ? null : customer.name(),
         info.kind(),
         way.key(),
         way.label(),
         doer.id(),
         doer.name(),
-        b.problem().start().plusDays(p.start()),
-        b.problem().start().plusDays(p.finish()),
-        way.hours(),
-        p.value() - anyway(b, p.job()),
+        work.problem().start().plusDays(p.start()),
+        work.problem().start().plusDays(p.finish()),
+        way.option().hours(),
+        p.value() - work.anyway(p.job()),
         kept == null ? "new" : moved ? "moved" : "same",
-        kept == null || !moved ? null : b.doers().get(kept.machine()).name(),
-        kept == null || !moved ? null : b.problem().start().plusDays(kept.start()),
+        kept == null || !moved ? null : work.doers().get(kept.machine()).name(),
+        kept == null || !moved ? null : work.problem().start().plusDays(kept.start()),
         p.segments().stream()
             .map(
                 s ->
                     new WorkViews.Shift(
-                        b.problem().start().plusDays(s.day()),
-                        s.person() < 0 ? null : b.people().get(s.person()).name(),
+                        work.problem().start().plusDays(s.day()),
+                        s.person() < 0 ? null : work.people().get(s.person()).name(),
                         s.hours()))
             .toList());
   }
 
-  private static WorkViews.LeftItem left(WorkBuilder.Built b, WorkPlan.Left l) {
-    WorkBuilder.JobInfo info = b.jobs().get(l.job());
+  private WorkViews.LeftItem left(WorkPlan.Left l) {
+    FieldJob info = work.jobs().get(l.job());
+    FarmView customer = built.customers().get(info.field().id());
     return new WorkViews.LeftItem(
-        info.fieldId(), info.field(), info.customer(), info.kind(), info.words(), why(b, l, info));
+        info.field().id(),
+        info.field().name(),
+        customer == null ? null : customer.name(),
+        info.kind(),
+        info.words(),
+        why(l, info));
   }
 
   /** Which of its machines, which day, whose hours: never one reason or another. */
-  private static String why(WorkBuilder.Built b, WorkPlan.Left l, WorkBuilder.JobInfo info) {
+  private String why(WorkPlan.Left l, FieldJob info) {
     String which =
-        b.problem().jobs().get(l.job()).options().stream()
-            .map(o -> b.doers().get(o.machine()).name())
+        work.problem().jobs().get(l.job()).options().stream()
+            .map(o -> work.doers().get(o.machine()).name())
             .distinct()
-            .limit(3)
+            .limit(NAMED)
             .collect(Collectors.joining(", "));
     return switch (l.why()) {
       case NO_MACHINE -> info.gone() == null ? "no machine in the shed does it" : info.gone();
@@ -110,70 +108,20 @@ final class WorkPlans {
     };
   }
 
-  static List<WorkViews.LaneView> lanes(WorkBuilder.Built b, WorkPlan plan) {
+  List<WorkViews.LaneView> lanes(WorkPlan plan) {
     List<WorkViews.LaneView> lanes = new ArrayList<>();
-    List<Replay.Lane> all = Replay.lanes(b.problem(), plan);
+    List<Replay.Lane> all = Replay.lanes(work.problem(), plan);
     for (int i = 0; i < all.size(); i++) {
       Replay.Lane lane = all.get(i);
       if (Arrays.stream(lane.asked()).sum() > 0) {
         lanes.add(
             new WorkViews.LaneView(
                 lane.name(),
-                i >= b.doers().size(),
+                i >= work.doers().size(),
                 Arrays.stream(lane.asked()).boxed().toList(),
                 Arrays.stream(lane.there()).boxed().toList()));
       }
     }
     return lanes;
-  }
-
-  /** The same problem under the days of one year. */
-  static WorkProblem under(WorkBuilder.Built b, int year) {
-    List<WorkProblem.Machine> machines = new ArrayList<>();
-    for (int m = 0; m < b.doers().size(); m++) {
-      machines.add(under(b, m, year));
-    }
-    return with(b.problem(), machines);
-  }
-
-  /** The same problem with a machine's hours on one day made whole. */
-  static WorkProblem oneMoreDay(WorkBuilder.Built b, WorkProblem under, int machine, int day) {
-    List<WorkProblem.Machine> machines = new ArrayList<>(under.machines());
-    WorkProblem.Machine m = machines.get(machine);
-    double[] hours = m.hours().clone();
-    hours[day] = b.weather().light()[day];
-    machines.set(
-        machine,
-        new WorkProblem.Machine(
-            m.id(), m.name(), hours, m.runBy(), m.setUpH(), m.changeH(), m.roadKmh()));
-    return with(under, machines);
-  }
-
-  private static WorkProblem.Machine under(WorkBuilder.Built b, int m, int year) {
-    WorkProblem.Machine machine = b.problem().machines().get(m);
-    Doer doer = b.doers().get(m);
-    boolean idle = Arrays.stream(machine.hours()).sum() == 0;
-    if (doer.machine() == null || idle) {
-      return machine;
-    }
-    // Work takes longer or shorter than reckoned: as if its machine had fewer hours, or more.
-    double slower = OwnErrors.hours().at(1, Spread.point(year));
-    double[] own = new double[b.problem().days()];
-    for (int d = 0; d < own.length; d++) {
-      boolean there = doer.there(b.problem().start().plusDays(d));
-      own[d] = there ? Math.min(24, b.weather().hours(doer, year, d) / slower) : 0;
-    }
-    return new WorkProblem.Machine(
-        machine.id(),
-        machine.name(),
-        own,
-        machine.runBy(),
-        machine.setUpH(),
-        machine.changeH(),
-        machine.roadKmh());
-  }
-
-  private static WorkProblem with(WorkProblem p, List<WorkProblem.Machine> machines) {
-    return new WorkProblem(p.start(), p.days(), p.people(), machines, p.jobs(), p.usdPerKm(), 0);
   }
 }

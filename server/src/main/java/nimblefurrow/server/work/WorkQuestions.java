@@ -5,10 +5,14 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.DoubleConsumer;
 import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
+import nimblefurrow.core.work.FarmWork;
+import nimblefurrow.core.work.FieldJob;
+import nimblefurrow.core.work.YearsOfWork;
 import nimblefurrow.server.ending.EndingRulesOf;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +35,7 @@ class WorkQuestions {
   }
 
   /** What is to be laid out on a farm now. */
-  WorkBuilder.Built built(UUID farmId, double usdPerMove, double goal, WorkBuilder.Told told) {
+  WorkBuilder.Built built(UUID farmId, double usdPerMove, double goal, DoubleConsumer told) {
     return builder.build(farmId, usdPerMove, goal, rules.of(farmId), told);
   }
 
@@ -42,14 +46,16 @@ class WorkQuestions {
    */
   List<WorkViews.ElsewhereView> elsewhere(
       UUID farmId, UUID fieldId, String kind, @Nullable UUID runId) {
-    WorkBuilder.Built b =
-        builder.build(
-            farmId,
-            work.plan(farmId, runId),
-            0,
-            WorkService.USUAL_GOAL_USD_PER_HA,
-            rules.of(farmId),
-            share -> {});
+    FarmWork b =
+        builder
+            .build(
+                farmId,
+                work.plan(farmId, runId),
+                0,
+                WorkService.USUAL_GOAL_USD_PER_HA,
+                rules.of(farmId),
+                share -> {})
+            .work();
     int job = b.job(fieldId, kind);
     if (job < 0) {
       throw new NotFound("This job is done, or its window has passed.");
@@ -61,23 +67,24 @@ class WorkQuestions {
                 new WorkViews.ElsewhereView(
                     b.doers().get(e.machine()).id(),
                     b.doers().get(e.machine()).name(),
-                    b.jobs().get(job).ways().get(e.option()).label(),
+                    b.jobs().get(job).alternatives().get(e.option()).label(),
                     b.problem().start().plusDays(e.start()),
                     e.value(),
-                    reaches(b.jobs().get(job).ways().get(e.option()), e.start()),
+                    reaches(b.jobs().get(job).alternatives().get(e.option()), e.start()),
                     e.pins(),
                     kept != null && kept.machine() == e.machine() && kept.start() == e.start()))
         .toList();
   }
 
-  private static @Nullable Double reaches(WorkBuilder.Way way, int day) {
+  private static @Nullable Double reaches(FieldJob.Alternative way, int day) {
     double[] share = way.share();
     return share == null ? null : share[day];
   }
 
   /** The kept plan in every year's workable days. */
   WorkViews.OddsView odds(UUID farmId) {
-    WorkBuilder.Built b = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+    WorkBuilder.Built built = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+    FarmWork b = built.work();
     List<Integer> kept = new ArrayList<>();
     for (int j = 0; j < b.jobs().size(); j++) {
       if (b.problem().jobs().get(j).kept() != null) {
@@ -89,7 +96,7 @@ class WorkQuestions {
     List<Integer> byYear = new ArrayList<>();
     List<WorkProblem> frames = new ArrayList<>();
     for (int y = 0; y < years; y++) {
-      WorkProblem under = WorkPlans.under(b, y);
+      WorkProblem under = YearsOfWork.under(b, y);
       frames.add(under);
       WorkPlan plan = Replay.of(under);
       plan.placed().forEach(p -> done[p.job()]++);
@@ -104,8 +111,8 @@ class WorkQuestions {
             .map(
                 j ->
                     new WorkViews.JobOdds(
-                        b.jobs().get(j).fieldId(),
-                        b.jobs().get(j).field(),
+                        b.jobs().get(j).field().id(),
+                        b.jobs().get(j).field().name(),
                         b.jobs().get(j).kind(),
                         done[j],
                         years))
@@ -117,12 +124,12 @@ class WorkQuestions {
         risky,
         more(b, frames, byYear),
         b.problem().start(),
-        WorkPlans.lanes(b, Replay.of(b.problem())));
+        new WorkPlans(built).lanes(Replay.of(b.problem())));
   }
 
   /** One more whole day of each machine, a week or two ahead: how many more jobs a year. */
   private static List<WorkViews.OneMoreDay> more(
-      WorkBuilder.Built b, List<WorkProblem> frames, List<Integer> byYear) {
+      FarmWork b, List<WorkProblem> frames, List<Integer> byYear) {
     double usual = byYear.stream().mapToInt(i -> i).average().orElse(0);
     List<WorkViews.OneMoreDay> all = new ArrayList<>();
     for (int m = 0; m < b.doers().size(); m++) {
@@ -132,7 +139,7 @@ class WorkQuestions {
         }
         double sum = 0;
         for (WorkProblem f : frames) {
-          sum += Replay.of(WorkPlans.oneMoreDay(b, f, m, day)).placed().size();
+          sum += Replay.of(YearsOfWork.oneMoreDay(b, f, m, day)).placed().size();
         }
         double gain = sum / frames.size() - usual;
         if (gain > 0.05) {

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.work.Doer;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -90,7 +91,7 @@ class WorkService {
         hire.customers(farmId).stream().collect(Collectors.toMap(FarmView::id, FarmView::name));
     Map<UUID, String> names = names(farmId);
     Map<UUID, String> doers = new HashMap<>(shed.names(farmId));
-    crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c).name()));
+    crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c.id(), c.name()).name()));
     FarmView farm = farms.get(farmId);
     return items.findByFarmId(farmId).stream()
         .peek(i -> closed(farm, i))

@@ -109,14 +109,14 @@ class WorkWorker {
             run.usdPerMove,
             run.goalUsdPerHa,
             share -> pulse.beat(BUILDING * share, null));
-    double kept = Replay.of(b.problem()).value();
-    double byHand = Greedy.earliestDueFirst(b.problem()).value();
+    double kept = Replay.of(b.work().problem()).value();
+    double byHand = Greedy.earliestDueFirst(b.work().problem()).value();
     List<Double> steps = new CopyOnWriteArrayList<>();
-    double anyway = WorkPlans.anyway(b);
+    double anyway = b.work().anyway();
     long began = System.nanoTime();
     WorkPlan plan =
         planner.plan(
-            b.problem(),
+            b.work().problem(),
             run.id.getLeastSignificantBits(),
             () -> {
               double used = (System.nanoTime() - began) / 1e9 / run.seconds;
@@ -127,11 +127,11 @@ class WorkWorker {
               return stopped ? 1 : used;
             },
             steps::add);
-    PlanCheck.Found found = PlanCheck.of(b.problem(), plan);
+    PlanCheck.Found found = PlanCheck.of(b.work().problem(), plan);
     if (!found.broken().isEmpty()) {
       throw new IllegalStateException("a plan breaks rules: " + found.broken());
     }
-    return WorkPlans.proposal(b, plan, kept, byHand, List.copyOf(steps));
+    return new WorkPlans(b).proposal(plan, kept, byHand, List.copyOf(steps));
   }
 
   /** Tells the database now and then that the run goes on, and hears whether to stop. */

@@ -1,6 +1,11 @@
 package nimblefurrow.server.work;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
@@ -8,6 +13,9 @@ import nimblefurrow.core.outlook.WorkWorth;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.work.GoalShares;
+import nimblefurrow.core.work.WorkField;
+import nimblefurrow.core.work.WorkSpan;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.Memory;
@@ -36,8 +44,7 @@ class Worths {
       CoverPlan cover,
       SeedingMethod method,
       Purpose purpose,
-      LocalDate start,
-      int days,
+      WorkSpan span,
       LocalDate opens,
       LocalDate closes)
       implements WeatherStamp.Stamped {}
@@ -46,10 +53,9 @@ class Worths {
       WeatherStamp stamp,
       CashCrop crop,
       CoverPlan cover,
-      EndingMethod way,
+      EndingMethod method,
       Purpose purpose,
-      LocalDate start,
-      int days,
+      WorkSpan span,
       LocalDate from,
       LocalDate to)
       implements WeatherStamp.Stamped {}
@@ -58,55 +64,63 @@ class Worths {
     return KEY_BYTES + (long) shares.length * Double.BYTES;
   }
 
-  /** By the day of seeding. */
-  double[] seeding(
-      JobFrame frame,
-      CoverPlan cover,
-      SeedingMethod method,
-      PlannedField f,
-      Purpose purpose,
-      LocalDate opens,
-      LocalDate closes) {
-    return memory.get(
-        new Seeding(
-            f.weather().stamp(),
-            f.crop().crop(),
-            cover,
-            method,
-            purpose,
-            frame.start(),
-            frame.days(),
-            opens,
-            closes),
-        Worths::bytes,
-        k ->
-            WorkWorth.seeding(
-                forecaster, cover, method, f.crop(), purpose, k.start(), k.days(), opens, closes));
+  /** Of some fields, each under its own weather. */
+  GoalShares of(List<PlannedField> fields) {
+    Map<UUID, WeatherStamp> stamps =
+        fields.stream().collect(Collectors.toMap(f -> f.field().id(), f -> f.weather().stamp()));
+    return new Remembered(stamps);
   }
 
-  /** By the day of ending. */
-  double[] ending(
-      JobFrame frame,
-      CoverPlan cover,
-      EndingMethod way,
-      PlannedField f,
-      Purpose purpose,
-      LocalDate from,
-      LocalDate to) {
-    return memory.get(
-        new Ending(
-            f.weather().stamp(),
-            f.crop().crop(),
-            cover,
-            way,
-            purpose,
-            frame.start(),
-            frame.days(),
-            from,
-            to),
-        Worths::bytes,
-        k ->
-            WorkWorth.ending(
-                forecaster, cover, f.crop(), purpose, way, k.start(), k.days(), from, to));
+  private final class Remembered implements GoalShares {
+    private final Map<UUID, WeatherStamp> stamps;
+
+    Remembered(Map<UUID, WeatherStamp> stamps) {
+      this.stamps = stamps;
+    }
+
+    @Override
+    public double[] seeding(
+        WorkField f, SeedingMethod method, WorkSpan span, LocalDate opens, LocalDate closes) {
+      WorkField.Covered c = Objects.requireNonNull(f.covered());
+      return memory.get(
+          new Seeding(
+              stamp(f), f.crop().crop(), c.plan(), method, c.purpose(), span, opens, closes),
+          Worths::bytes,
+          k ->
+              WorkWorth.seeding(
+                  forecaster,
+                  c.plan(),
+                  method,
+                  f.crop(),
+                  c.purpose(),
+                  span.start(),
+                  span.days(),
+                  opens,
+                  closes));
+    }
+
+    @Override
+    public double[] ending(
+        WorkField f, EndingMethod method, WorkSpan span, LocalDate from, LocalDate to) {
+      WorkField.Covered c = Objects.requireNonNull(f.covered());
+      return memory.get(
+          new Ending(stamp(f), f.crop().crop(), c.plan(), method, c.purpose(), span, from, to),
+          Worths::bytes,
+          k ->
+              WorkWorth.ending(
+                  forecaster,
+                  c.plan(),
+                  f.crop(),
+                  c.purpose(),
+                  method,
+                  span.start(),
+                  span.days(),
+                  from,
+                  to));
+    }
+
+    private WeatherStamp stamp(WorkField f) {
+      return Objects.requireNonNull(stamps.get(f.id()));
+    }
   }
 }

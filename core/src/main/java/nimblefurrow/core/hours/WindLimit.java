@@ -1,0 +1,37 @@
+package nimblefurrow.core.hours;
+
+/** Mean wind up to which work goes, and up to which it goes with care: for hours and days alike. */
+public enum WindLimit {
+  /** Herbicide; usual advice on drift, 10 and 13 mph. Labels may be stricter. */
+  SPRAYING(10, 13),
+  /** Seed from the air; usual practice, 10 and 15 mph. */
+  FLYING(10, 15);
+
+  private static final double MPH = 0.44704;
+
+  private final double go;
+  private final double marginal;
+
+  WindLimit(double goMph, double marginalMph) {
+    go = goMph * MPH;
+    marginal = marginalMph * MPH;
+  }
+
+  /** Up to here it goes, m/s. */
+  public double go() {
+    return go;
+  }
+
+  /** Up to here it goes with care, m/s. */
+  public double marginal() {
+    return marginal;
+  }
+
+  /** Of a mean wind, m/s; wind that is not known hinders nothing. */
+  public WorkHours.Verdict judge(double windMPerS) {
+    if (windMPerS > marginal) {
+      return WorkHours.Verdict.NO;
+    }
+    return windMPerS > go ? WorkHours.Verdict.MARGINAL : WorkHours.Verdict.GO;
+  }
+}

@@ -1,0 +1,43 @@
+package nimblefurrow.core.work;
+
+import java.util.List;
+import nimblefurrow.core.schedule.WorkProblem.Option;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one job of a problem is on the farm.
+ *
+ * @param field where
+ * @param kind what, as {@link JobKind} names it
+ * @param words in a grower's words
+ * @param alternatives ways of doing it, in the order of the problem's options
+ * @param gone why there is none; null where there is one, or only a machine is lacking
+ */
+public record FieldJob(
+    WorkField field,
+    String kind,
+    String words,
+    List<Alternative> alternatives,
+    @Nullable String gone) {
+  public FieldJob {
+    alternatives = List.copyOf(alternatives);
+  }
+
+  /**
+   * A way of doing a job.
+   *
+   * @param option as the problem takes it
+   * @param key its name on the wire
+   * @param share of the field's goal that it reaches by day; null for work without one
+   */
+  public record Alternative(Option option, String key, double @Nullable [] share) {
+    Alternative(Option option, String key) {
+      this(option, key, null);
+    }
+
+    /** In a grower's words. */
+    public String label() {
+      return option.label();
+    }
+  }
+}

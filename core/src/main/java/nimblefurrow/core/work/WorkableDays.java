@@ -1,0 +1,137 @@
+package nimblefurrow.core.work;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.hours.WindLimit;
+import nimblefurrow.core.outlook.Forecaster;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Going;
+import nimblefurrow.core.season.SeasonColumns;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.SeedingMethods;
+import nimblefurrow.core.weather.Sky;
+
+/**
+ * Hours fit for each kind of work by day, over the ways the season may go: wheels need ground that
+ * carries, wings and sprayers a dry and not too windy day. Ground is that of a few of the farm's
+ * fields.
+ *
+ * @param wheels share of fields that carry, by year and day
+ * @param wings share of a day fit to fly or spray, by year and day
+ * @param light hours of a working day, by day
+ */
+public record WorkableDays(double[][] wheels, double[][] wings, double[] light) {
+  private static final int GROUNDS = 3;
+
+  /** More rain than this takes a day for flying and spraying, mm. Working value. */
+  private static final double DRY_MM = 2;
+
+  private static final double LONGEST_DAY_H = 12;
+  private static final double SHORTEST_DAY_H = 6;
+
+  /** Work with care goes half as fast. Working value. */
+  private static final double MARGINAL = 0.5;
+
+  /**
+   * Of a farm.
+   *
+   * @param forecaster runs the ground
+   * @param all its fields
+   * @param span the days
+   */
+  public static WorkableDays of(Forecaster forecaster, List<WorkField> all, WorkSpan span) {
+    List<WorkField> grounds = all.stream().filter(f -> f.covered() != null).limit(GROUNDS).toList();
+    if (grounds.isEmpty()) {
+      grounds = all.stream().limit(GROUNDS).toList();
+    }
+    int days = span.days();
+    if (grounds.isEmpty()) {
+      return new WorkableDays(new double[0][], new double[0][], new double[days]);
+    }
+    List<Sky> skies = grounds.get(0).crop().skies().skies();
+    double[][] wheels = new double[skies.size()][days];
+    double[][] wings = new double[skies.size()][days];
+    double[] light = new double[days];
+    for (WorkField f : grounds) {
+      List<SeasonRun> runs =
+          forecaster.runs(ground(f), f.crop(), List.of(), SeasonColumns.Detail.ODDS);
+      for (int y = 0; y < skies.size(); y++) {
+        SeasonColumns c = runs.get(y).columns();
+        for (int d = 0; d < days; d++) {
+          int i = c.indexOf(span.day(d));
+          Going going = i >= 0 && i < c.days() ? c.going()[i] : Going.FIT;
+          wheels[y][d] += share(going) / grounds.size();
+        }
+      }
+    }
+    for (int y = 0; y < skies.size(); y++) {
+      Sky sky = skies.get(y);
+      for (int d = 0; d < days; d++) {
+        int day = sky.weather().indexOf(span.day(d));
+        int i = Math.max(0, Math.min(sky.weather().days() - 1, day));
+        wings[y][d] = wings(sky.weather().precipMm(i), sky.weather().windMs(i));
+        light[d] = Math.min(LONGEST_DAY_H, Math.max(SHORTEST_DAY_H, sky.dayLengthH(i) - 1));
+      }
+    }
+    return new WorkableDays(wheels, wings, light);
+  }
+
+  private static double share(Going going) {
+    return going == Going.FIT ? 1 : going == Going.MARGINAL ? MARGINAL : 0;
+  }
+
+  /**
+   * By the limits that an hour of flying is judged by; a day without wind in its record is calm.
+   */
+  static double wings(double rainMm, double windMPerS) {
+    if (rainMm >= DRY_MM) {
+      return 0;
+    }
+    return switch (WindLimit.FLYING.judge(windMPerS)) {
+      case GO -> 1;
+      case MARGINAL -> MARGINAL;
+      case NO -> 0;
+    };
+  }
+
+  /** What tells of a field's ground: its cover, or a little rye where it has none. */
+  private static CoverPlan ground(WorkField f) {
+    if (f.covered() != null) {
+      return f.covered().plan();
+    }
+    LocalDate late = LocalDate.of(f.crop().skies().seasonYear(), Month.NOVEMBER, 15);
+    return new CoverPlan(
+        Soil.USUAL,
+        FieldStart.USUAL,
+        List.of(CoverComponent.of(SpeciesTable.shipped().get("cereal_rye"), 1)),
+        SeedingMethods.mending(),
+        late,
+        late.plusDays(1),
+        f.next().plantOn());
+  }
+
+  /** How many ways the season may go. */
+  public int years() {
+    return wheels.length;
+  }
+
+  /** Hours of a machine on a day, as many as the odds leave in the mean. */
+  public double hours(Doer doer, int day) {
+    double[][] fit = doer.waitsForWind() ? wings : wheels;
+    double sum = 0;
+    for (double[] year : fit) {
+      sum += year[day] / fit.length;
+    }
+    return light[day] * sum;
+  }
+
+  /** Hours of a machine on a day of one way the season may go. */
+  public double hours(Doer doer, int year, int day) {
+    return light[day] * (doer.waitsForWind() ? wings : wheels)[year][day];
+  }
+}
