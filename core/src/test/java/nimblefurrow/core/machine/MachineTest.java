@@ -1,0 +1,120 @@
+package nimblefurrow.core.machine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.Shed;
+import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.units.Refused;
+import org.junit.jupiter.api.Test;
+
+class MachineTest {
+  private static final LocalDate MONDAY = LocalDate.of(2026, 10, 5);
+
+  @Test
+  void areaAnHourIsWidthBySpeedByTheTimeAtWork() {
+    assertThat(Shed.DRIVE.haPerHour()).isCloseTo(5, within(1e-9));
+    Drive proven = new Drive(10, 8.0, 10, 0.5, 20, 25);
+    assertThat(proven.swathM()).isEqualTo(8);
+    assertThat(proven.haPerHour())
+        .as("a proven swath outranks the width")
+        .isCloseTo(4, within(1e-9));
+    assertThat(proven.speedMPerS()).isCloseTo(2.7778, within(1e-4));
+  }
+
+  @Test
+  void moneyGoesByAreaWhereThatIsThePrice() {
+    assertThat(new Price(60.0, 20.0, true).usd(10, 3)).isEqualTo(200);
+    assertThat(new Price(60.0, null, false).usd(10, 3)).isEqualTo(180);
+    assertThat(new Price(null, null, false).usd(10, 3)).isZero();
+  }
+
+  @Test
+  void presenceIsWeekdaysCallOutsAndRepairs() {
+    Presence weekdays = new Presence(Set.of(DayOfWeek.MONDAY, DayOfWeek.TUESDAY), Set.of(), null);
+    assertThat(weekdays.on(MONDAY)).isTrue();
+    assertThat(weekdays.on(MONDAY.plusDays(2))).isFalse();
+    Presence called =
+        new Presence(Presence.ALWAYS.weekdays(), Set.of(MONDAY, MONDAY.plusDays(3)), null);
+    assertThat(called.on(MONDAY)).isTrue();
+    assertThat(called.on(MONDAY.plusDays(1))).isFalse();
+    assertThat(called.onlyOutside(MONDAY.plusDays(1), MONDAY.plusDays(2))).isTrue();
+    assertThat(called.onlyOutside(MONDAY.plusDays(3), MONDAY.plusDays(9))).isFalse();
+    assertThat(called.onlyOutside(MONDAY.minusDays(9), MONDAY)).isFalse();
+    assertThat(Presence.ALWAYS.onlyOutside(MONDAY, MONDAY)).isFalse();
+    Presence out =
+        new Presence(
+            Presence.ALWAYS.weekdays(), Set.of(), new Presence.Out(MONDAY, MONDAY.plusDays(2)));
+    assertThat(out.on(MONDAY.minusDays(1))).isTrue();
+    assertThat(out.on(MONDAY)).isFalse();
+    assertThat(out.on(MONDAY.plusDays(2))).isFalse();
+    assertThat(out.on(MONDAY.plusDays(3))).isTrue();
+  }
+
+  @Test
+  void loadsGoByVolumeAndHoursByEveryMinute() {
+    Machine drill = Shed.seeder(Seedings.DRILL);
+    // 95 % of 2 m³ at 700 kg/m³ is 1,330 kg; 40 ha at 100 kg/ha are 4,000 kg: four loads.
+    LoadPlan loads = drill.loads(40, 100, 700);
+    assertThat(loads.mostKg()).isCloseTo(1330, within(1e-6));
+    assertThat(loads.loads()).isEqualTo(4);
+    assertThat(drill.hours(loads)).isEqualTo(loads.hours(0.5));
+    assertThat(drill.seedingHours(40, List.of(Farm.seed("cereal_rye", 100))))
+        .isEqualTo(
+            drill.hours(drill.loads(40, 100, Farm.species("cereal_rye").seed().bulkKgPerM3())));
+  }
+
+  @Test
+  void aSeederOnTheCombineFillsAtTheField() {
+    double drilled = Shed.seeder(Seedings.DRILL).loads(40, 100, 700).minutes().ferry();
+    assertThat(drilled).as("four loads, 800 m each at 10 km/h").isCloseTo(19.2, within(1e-6));
+    assertThat(Shed.seeder(Seedings.COMBINE_HEAD).loads(40, 100, 700).minutes().ferry()).isZero();
+    Machine far = boxed(new SeedBox(2, null, 600, 5000.0, 100.0, null));
+    assertThat(far.loads(40, 100, 700).minutes().ferry())
+        .as("four loads, 10 km each at 100 km/h")
+        .isCloseTo(24, within(1e-6));
+    Machine light = boxed(new SeedBox(2, 500.0, 600, null, null, null));
+    assertThat(light.loads(40, 100, 700).loads()).isEqualTo(8);
+  }
+
+  private static Machine boxed(SeedBox box) {
+    Machine m = Shed.seeder(Seedings.DRILL);
+    return new Machine(
+        m.id(),
+        m.name(),
+        m.works(),
+        m.methods(),
+        m.drive(),
+        box,
+        m.presence(),
+        m.price(),
+        m.setUpH(),
+        m.changeH());
+  }
+
+  @Test
+  void sprayersAndWhatFliesWaitForWind() {
+    assertThat(Shed.of(MachineWork.SPRAY).waitsForWind()).isTrue();
+    assertThat(Shed.seeder(Seedings.DRONE).waitsForWind()).isTrue();
+    assertThat(Shed.seeder(Seedings.DRILL).waitsForWind()).isFalse();
+    assertThat(Shed.of(MachineWork.ROLL).waitsForWind()).isFalse();
+  }
+
+  @Test
+  void kindsOfWorkAreNamed() {
+    for (MachineWork work : MachineWork.values()) {
+      assertThat(MachineWork.of(work.key())).isSameAs(work);
+      assertThat(work.label()).isNotBlank();
+    }
+    assertThatThrownBy(() -> MachineWork.of("dance"))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("“dance”");
+  }
+}

@@ -1,0 +1,460 @@
+package nimblefurrow.core.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nimblefurrow.core.Endings;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.Shed;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingMethods;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.TriedEnding;
+import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.machine.MachineWork;
+import nimblefurrow.core.machine.Presence;
+import nimblefurrow.core.machine.Price;
+import nimblefurrow.core.outlook.HarvestLoss;
+import nimblefurrow.core.outlook.JobWorth;
+import nimblefurrow.core.schedule.WorkProblem;
+import nimblefurrow.core.schedule.WorkProblem.Option;
+import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.seeding.SeedingMethods;
+import nimblefurrow.core.seeding.TriedSeeding;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.FieldStanding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Jobs out of plans, with hours and money worked by hand. */
+class FarmWorkTest {
+  private static final LocalDate APRIL = LocalDate.of(2027, 4, 1);
+
+  private static WorkFarm.Known seeded() {
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.logged.put(Deed.HARVEST, LocalDate.of(2026, 9, 20));
+    k.logged.put(Deed.SEEDING, LocalDate.of(2026, 10, 1));
+    return k;
+  }
+
+  private static WorkFarm autumn() {
+    return new WorkFarm()
+        .with(Shed.of(MachineWork.HARVEST), Shed.seeder(Seedings.DRILL))
+        .worker("Ann", Set.of("harvest", "drill"));
+  }
+
+  private static WorkFarm spring() {
+    return new WorkFarm()
+        .from(APRIL, 100)
+        .with(
+            Shed.of(MachineWork.ROLL),
+            Shed.of(MachineWork.SPRAY),
+            Shed.of(MachineWork.PLANT),
+            Shed.of(MachineWork.MOW),
+            Shed.of(MachineWork.TILL))
+        .worker("Ann", Set.of("roll", "spray", "plant", "mow", "till"));
+  }
+
+  private static Option only(FieldJob job) {
+    assertThat(job.alternatives()).hasSize(1);
+    return job.alternatives().get(0).option();
+  }
+
+  private static WorkProblem.Job asked(FarmWork w, WorkField f, String kind) {
+    return w.problem().jobs().get(w.job(f.id(), kind));
+  }
+
+  @Test
+  void aHarvestTakesItsAreaAndLosesByItsCurve() {
+    WorkFarm farm = autumn();
+    WorkField f = farm.bare("Long Acre", new WorkFarm.Known());
+    FarmWork work = farm.work();
+    Option cut = only(WorkFarm.job(work, f, "harvest"));
+    assertThat(cut.hours()).as("10 ha at 5 an hour").isEqualTo(2);
+    assertThat(cut.first()).isEqualTo(farm.span.index(f.clear()));
+    assertThat(cut.last()).isEqualTo(cut.first() + 35);
+    HarvestLoss loss = HarvestLoss.of("soybean");
+    assertThat(cut.value()[cut.first()]).isEqualTo(10 * loss.usdPerHa());
+    assertThat(cut.value()[cut.first() + 20]).isEqualTo(10 * loss.usdPerHa() * loss.left(20));
+    assertThat(cut.label()).isEqualTo("combine");
+    assertThat(asked(work, f, "harvest").kit()).isEqualTo("soybean");
+    assertThat(work.anyway()).isEqualTo(cut.value()[cut.last()]);
+    assertThat(work.anyway(work.job(f.id(), "plant") < 0 ? 0 : 0)).isEqualTo(work.anyway());
+  }
+
+  @Test
+  void silageIsChoppedAndSmallRestsTakeAQuarterHour() {
+    WorkFarm farm = autumn().with(Shed.of(MachineWork.CHOP));
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.crop = new CashCrop.Corn(LocalDate.of(2026, 5, 8), 108, null, true, 20);
+    k.cropKey = "silageCorn";
+    k.said.put(Deed.HARVEST, new FieldStanding.Said(LocalDate.of(2026, 8, 30), 0.98));
+    WorkField f = farm.bare("Silo", k);
+    Option cut = only(WorkFarm.job(farm.work(), f, "harvest"));
+    assertThat(cut.label()).isEqualTo("chop");
+    assertThat(farm.machines.get(cut.machine()).name()).isEqualTo("chop");
+    assertThat(cut.hours()).isEqualTo(0.25);
+  }
+
+  @Test
+  void whatIsDoneNotOursOrWithoutACropIsNotHarvested() {
+    WorkFarm farm = autumn();
+    WorkFarm.Known theirs = new WorkFarm.Known();
+    theirs.ours = false;
+    WorkFarm.Known none = new WorkFarm.Known();
+    none.crop = new CashCrop.None();
+    none.cropKey = "none";
+    List<WorkField> all =
+        List.of(
+            farm.bare("Done", seeded()), farm.bare("Theirs", theirs), farm.bare("Fallow", none));
+    FarmWork work = farm.work();
+    assertThat(all).allMatch(f -> work.job(f.id(), "harvest") == -1);
+  }
+
+  @Test
+  void seedBehindTheCombineWaitsForItAndFlownSeedDoesNot() {
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.DRONE));
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.SPRAY_EARLY, new WorkFarm.Known());
+    FarmWork work = farm.work();
+    WorkProblem.Job seed = asked(work, f, "seed");
+    assertThat(seed.after().job()).isEqualTo(work.job(f.id(), "harvest"));
+    assertThat(seed.kit()).isEqualTo("conventional");
+    List<FieldJob.Alternative> ways = WorkFarm.job(work, f, "seed").alternatives();
+    assertThat(ways).extracting(FieldJob.Alternative::key).containsExactly("drill", "drone");
+    Option drill = ways.get(0).option();
+    assertThat(drill.free()).isFalse();
+    assertThat(ways.get(1).option().free()).isTrue();
+    Machine machine = Shed.seeder(Seedings.DRILL);
+    double hours = machine.seedingHours(10, List.of(Farm.seed("cereal_rye", 70)));
+    assertThat(drill.hours()).isEqualTo(hours);
+    assertThat(drill.value()[drill.last()])
+        .as("half of a 400 dollar goal on 10 ha, less the hours")
+        .isCloseTo(10 * 400 * 0.5 - 60 * hours, within(1e-9));
+    double seedUsd = 70 * Farm.species("cereal_rye").seedUsdPerKg();
+    double more =
+        Farm.species("cereal_rye").seed().surface().typical()
+            / Farm.species("cereal_rye").seed().drilled().typical();
+    Option drone = ways.get(1).option();
+    assertThat(drone.value()[drone.last()])
+        .as("spread seed costs more seed")
+        .isCloseTo(10 * 400 * 0.5 - 60 * drone.hours() - 10 * seedUsd * (more - 1), within(1e-6));
+  }
+
+  @Test
+  void aHeadSeederIsOneJobWithItsHarvest() {
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.COMBINE_HEAD));
+    WorkField f =
+        farm.rye("Creek", Seedings.COMBINE_HEAD, Endings.SPRAY_EARLY, new WorkFarm.Known());
+    FarmWork work = farm.work();
+    assertThat(work.job(f.id(), "seed")).isEqualTo(-1);
+    List<FieldJob.Alternative> ways = WorkFarm.job(work, f, "harvest").alternatives();
+    assertThat(ways)
+        .extracting(FieldJob.Alternative::key)
+        .containsExactly("combineHead", "harvest");
+    int first = ways.get(0).option().first();
+    assertThat(ways.get(0).option().value()[first])
+        .isEqualTo(ways.get(1).option().value()[first] + 10 * 400 * 0.5);
+    farm.machines.remove(2);
+    FarmWork without = farm.work();
+    assertThat(WorkFarm.job(without, f, "harvest").alternatives()).hasSize(1);
+    assertThat(without.job(f.id(), "seed")).as("then it is seeded another way").isNotNegative();
+  }
+
+  @Test
+  void whatCannotBeSeededAnyMoreSaysWhy() {
+    WorkFarm farm = autumn().from(LocalDate.of(2026, 11, 20), 100);
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.logged.put(Deed.HARVEST, LocalDate.of(2026, 9, 20));
+    WorkField late =
+        farm.covered("Late", Seedings.DRONE, Endings.WINTER, k, Farm.seed("hairy_vetch", 20));
+    FarmWork work = farm.work();
+    int seed = work.job(late.id(), "seed");
+    if (seed >= 0) {
+      assertThat(work.jobs().get(seed).gone()).contains("closed on");
+    }
+    WorkFarm early = new WorkFarm().worker("Ann", Set.of());
+    WorkField f = early.rye("Bare", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    assertThat(WorkFarm.job(early.work(), f, "seed").gone())
+        .isEqualTo("no machine in the shed does it: drill after harvest");
+    WorkFarm.Known wheat = new WorkFarm.Known();
+    wheat.crop = Farm.WHEAT;
+    wheat.cropKey = "smallGrain";
+    WorkField none = early.rye("Wheat", Seedings.DRONE, Endings.WINTER, wheat);
+    assertThat(WorkFarm.job(early.work(), none, "seed").gone())
+        .isEqualTo("drone has no window on Wheat");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "sprayEarly, spray, 2.0",
+    "rollPlant, roll, 2.0",
+    "mow, mow, 2.0",
+    "hay, mow, 2.0",
+    "till, till, 2.0",
+    "rollSpray, roll, 2.0",
+    "graze, Ann on foot, 2.0"
+  })
+  void anEndingIsDoneByItsMachineRoundItsDay(String key, String doer, double hours) {
+    WorkFarm farm = spring();
+    EndingMethod method = EndingMethod.of(key);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, method, seeded());
+    FarmWork work = farm.work();
+    Option end = only(WorkFarm.job(work, f, "end"));
+    assertThat(work.doers().get(end.machine()).name()).isEqualTo(doer);
+    assertThat(end.hours()).isEqualTo(hours);
+    int planned = farm.span.index(WorkFarm.END);
+    assertThat(end.first()).isEqualTo(planned - 10);
+    assertThat(end.last()).isEqualTo(planned + 14);
+    double cost = doer.endsWith("foot") ? 0 : 60 * hours;
+    assertThat(end.value()[planned])
+        .isCloseTo(10 * 400 * (JobWorth.ENDED_ANYWAY + 0.5) - cost, within(1e-9));
+  }
+
+  @Test
+  void winterAndRescuesAreNobodysWork() {
+    WorkFarm farm = spring();
+    WorkField winter = farm.rye("Winter", Seedings.DRILL, Endings.WINTER, seeded());
+    WorkField rescue = farm.rye("Rescue", Seedings.DRILL, Endings.CULTIVATE, seeded());
+    FarmWork work = farm.work();
+    assertThat(work.job(winter.id(), "end")).isEqualTo(-1);
+    assertThat(work.job(rescue.id(), "end")).isEqualTo(-1);
+    assertThat(asked(work, winter, "plant").after()).isNull();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    // days from ending to planting; those that wait may wait two weeks more for the ground
+    "sprayEarly, 10, 35",
+    "rollPlant, 0, 1",
+    "till, 2, 28",
+    "rowZone, 0, 3"
+  })
+  void plantingWaitsForTheEndingAsItsMethodAsks(String key, int least, int most) {
+    WorkFarm farm = spring();
+    WorkField f = farm.rye("Creek", Seedings.DRILL, EndingMethod.of(key), seeded());
+    FarmWork work = farm.work();
+    WorkProblem.Job plant = asked(work, f, "plant");
+    assertThat(plant.after())
+        .isEqualTo(new WorkProblem.After(work.job(f.id(), "end"), least, most));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"plantGreenSpray, 0, 3", "plantGreenRoll, 14, 28"})
+  void greenIsPlantedFirst(String key, int least, int most) {
+    WorkFarm farm = spring();
+    WorkField f = farm.rye("Creek", Seedings.DRILL, EndingMethod.of(key), seeded());
+    FarmWork work = farm.work();
+    assertThat(asked(work, f, "plant").after()).isNull();
+    assertThat(asked(work, f, "end").after())
+        .isEqualTo(new WorkProblem.After(work.job(f.id(), "plant"), least, most));
+  }
+
+  @Test
+  void plantingLosesByTheFarmsCurve() {
+    WorkFarm farm = spring();
+    WorkField f = farm.bare("Bare", seeded());
+    Option plant = only(WorkFarm.job(farm.work(), f, "plant"));
+    int wish = farm.span.index(WorkFarm.PLANT);
+    assertThat(plant.first()).isEqualTo(wish - 7);
+    assertThat(plant.last()).isGreaterThanOrEqualTo(wish + 10);
+    var curve = farm.frame().rules().late(NextCrop.Kind.SOYBEAN);
+    assertThat(plant.value()[plant.last()])
+        .isEqualTo(10 * (300 - curve.usdPerHa(farm.span.day(plant.last()))));
+    assertThat(plant.label()).isEqualTo("plant soybeans");
+  }
+
+  @Test
+  void endedCoverHoldsPlantingBackByItsLag() {
+    WorkFarm farm = spring();
+    WorkFarm.Known k = seeded();
+    LocalDate ended = LocalDate.of(2027, 5, 1);
+    WorkFarm later = farm.from(LocalDate.of(2027, 5, 3), 90);
+    k.logged.put(Deed.ENDING, ended);
+    WorkField f = later.rye("Creek", Seedings.DRILL, Endings.SPRAY_EARLY, k);
+    FarmWork work = later.work();
+    assertThat(work.job(f.id(), "end")).isEqualTo(-1);
+    assertThat(only(WorkFarm.job(work, f, "plant")).first())
+        .as("ten days after the first of May")
+        .isEqualTo(later.span.index(ended.plusDays(10)));
+  }
+
+  @Test
+  void secondPassesFollowTheFirst() {
+    WorkFarm farm = spring();
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_SPRAY, seeded());
+    FarmWork work = farm.work();
+    WorkProblem.Job second = asked(work, f, "second");
+    assertThat(second.after()).isEqualTo(new WorkProblem.After(work.job(f.id(), "end"), 0, 5));
+    Option pass = only(WorkFarm.job(work, f, "second"));
+    int planned = farm.span.index(WorkFarm.END);
+    assertThat(pass.first()).isEqualTo(planned - 10);
+    assertThat(pass.last()).isEqualTo(planned + 14 + 4);
+    assertThat(pass.value()[planned]).isCloseTo(10 * 400 * 0.3 - 120, within(1e-9));
+    assertThat(farm.machines.get(pass.machine()).name()).isEqualTo("spray");
+  }
+
+  @Test
+  void aSecondPassBehindAnEndingThatIsDoneCountsFromItsDay() {
+    WorkFarm farm = spring().from(LocalDate.of(2027, 5, 12), 80);
+    WorkFarm.Known k = seeded();
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 10));
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROW_ZONE, k);
+    Option pass = only(WorkFarm.job(farm.work(), f, "second"));
+    assertThat(pass.first()).isEqualTo(8);
+    assertThat(pass.last()).isEqualTo(26);
+    WorkFarm late = spring().from(LocalDate.of(2027, 6, 8), 40);
+    WorkField gone = late.rye("Creek", Seedings.DRILL, Endings.ROW_ZONE, k);
+    assertThat(late.work().job(gone.id(), "second")).isEqualTo(-1);
+  }
+
+  @Test
+  void looksAreWalkedOnceEachByWhoeverWalks() {
+    WorkFarm farm = spring();
+    WorkField f = farm.bare("Bare", seeded());
+    farm.looks.add(new Look(f.id(), "slugs", APRIL.plusDays(3), APRIL.plusDays(9), "see slugs"));
+    farm.looks.add(new Look(f.id(), "slugs", APRIL.plusDays(4), APRIL.plusDays(9), "again"));
+    farm.looks.add(new Look(f.id(), "weeds", APRIL.plusDays(100), APRIL.plusDays(120), "far"));
+    FarmWork work = farm.work();
+    Option look = only(WorkFarm.job(work, f, "look:slugs"));
+    assertThat(look.hours()).isEqualTo(0.5);
+    assertThat(look.first()).isEqualTo(3);
+    assertThat(look.last()).isEqualTo(9);
+    assertThat(work.doers().get(look.machine()).name()).isEqualTo("Ann on foot");
+    assertThat(work.job(f.id(), "look:weeds")).isEqualTo(-1);
+    assertThat(JobKind.LOOK.is("look:slugs")).isTrue();
+    assertThat(JobKind.about("look:slugs")).isEqualTo("slugs");
+    assertThat(JobKind.HARVEST.is("harvest")).isTrue();
+    assertThat(JobKind.about("harvest")).isEmpty();
+  }
+
+  @Test
+  void keptJobsComeFirstInTheirWayWithTheRestOfTheirHours() {
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.DRONE));
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    double whole = WorkFarm.job(farm.work(), f, "seed").alternatives().get(1).option().hours();
+    farm.kept.put(
+        FarmWork.key(f.id(), "seed"),
+        new KeptJob("drone", Shed.id("drone"), farm.span.day(20), 0.75));
+    FarmWork work = farm.work();
+    FieldJob.Alternative first = WorkFarm.job(work, f, "seed").alternatives().get(0);
+    assertThat(first.key()).isEqualTo("drone");
+    assertThat(first.option().hours()).isCloseTo(whole / 4, within(1e-9));
+    WorkProblem.Kept kept = asked(work, f, "seed").kept();
+    assertThat(kept).isEqualTo(new WorkProblem.Kept(2, 20, true));
+    farm.kept.put(
+        FarmWork.key(f.id(), "seed"), new KeptJob("drone", Shed.id("drone"), farm.span.day(20), 1));
+    assertThat(farm.work().job(f.id(), "seed")).as("done").isEqualTo(-1);
+    farm.kept.put(
+        FarmWork.key(f.id(), "seed"), new KeptJob("drone", Shed.id("sold"), farm.span.day(20), 0));
+    assertThat(asked(farm.work(), f, "seed").kept()).as("its machine is gone").isNull();
+  }
+
+  @Test
+  void pinsHoldForMachinesThatAreThereAndDaysToCome() {
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.DRONE));
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    String key = FarmWork.key(f.id(), "seed");
+    farm.pins.put(
+        key,
+        new JobPin(farm.span.day(30), Shed.id("drill"), Set.of(Shed.id("drone"), Shed.id("sold"))));
+    assertThat(asked(farm.work(), f, "seed").pin())
+        .isEqualTo(new WorkProblem.Pin(30, Set.of(1), Set.of(2)));
+    farm.pins.put(key, new JobPin(farm.span.day(-9), Shed.id("sold"), Set.of()));
+    assertThat(asked(farm.work(), f, "seed").pin())
+        .isEqualTo(new WorkProblem.Pin(-1, Set.of(), Set.of()));
+  }
+
+  @Test
+  void organicSeedGoesIntoACleanBox() {
+    WorkFarm farm = autumn();
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.organic = true;
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
+    assertThat(asked(farm.work(), f, "seed").kit()).isEqualTo("organic");
+  }
+
+  @Test
+  void machinesWorkWhenTheyAreThereAndSomeoneRunsThem() {
+    Machine weekdays =
+        with(
+            Shed.of(MachineWork.ROLL),
+            new Presence(Set.of(DayOfWeek.MONDAY), Set.of(), null),
+            false);
+    Machine called =
+        with(
+            Shed.of(MachineWork.SPRAY),
+            new Presence(Presence.ALWAYS.weekdays(), Set.of(LocalDate.of(2028, 1, 1)), null),
+            true);
+    WorkFarm farm =
+        new WorkFarm()
+            .from(APRIL, 14)
+            .with(weekdays, called, Shed.of(MachineWork.TILL))
+            .worker("Ann", Set.of("roll"));
+    farm.bare("Bare", seeded());
+    FarmWork work = farm.work();
+    List<WorkProblem.Machine> machines = work.problem().machines();
+    List<LocalDate> days = new ArrayList<>();
+    for (int d = 0; d < 14; d++) {
+      if (machines.get(0).hours()[d] > 0) {
+        days.add(farm.span.day(d));
+      }
+    }
+    assertThat(days).hasSize(2).allMatch(d -> d.getDayOfWeek() == DayOfWeek.MONDAY);
+    assertThat(machines.get(0).runBy()).containsExactly(0);
+    assertThat(machines.get(0).setUpH()).isEqualTo(0.4);
+    assertThat(machines.get(0).changeH()).isEqualTo(0.75);
+    assertThat(machines.get(0).roadKmh()).isEqualTo(25);
+    assertThat(machines.get(2).hours()).containsOnly(0);
+    assertThat(machines.get(3).roadKmh()).as("on foot by car").isEqualTo(40);
+    assertThat(work.notes())
+        .containsExactly(
+            "spray comes only on days outside this plan; its jobs go to others.",
+            "till stands still: nobody on the crew can run it.");
+    WorkProblem.Person ann = work.problem().people().get(0);
+    for (int d = 0; d < 14; d++) {
+      boolean sunday = farm.span.day(d).getDayOfWeek() == DayOfWeek.SUNDAY;
+      assertThat(ann.hours()[d]).isEqualTo(sunday ? 0 : 10);
+    }
+  }
+
+  private static Machine with(Machine m, Presence presence, boolean hired) {
+    return new Machine(
+        m.id(),
+        m.name(),
+        m.works(),
+        m.methods(),
+        m.drive(),
+        m.box(),
+        presence,
+        new Price(60.0, null, hired),
+        m.setUpH(),
+        m.changeH());
+  }
+
+  @Test
+  void methodsOfOnesOwnAreLaidOutWithoutAnotherChange() {
+    TriedEnding steam = new TriedEnding();
+    TriedSeeding cannon = new TriedSeeding();
+    try (EndingMethods.Added ending = EndingMethods.add(steam);
+        SeedingMethods.Added seeding = SeedingMethods.add(cannon)) {
+      WorkFarm farm = autumn().with(Shed.seeder(cannon));
+      WorkField f = farm.rye("Creek", cannon, Endings.WINTER, new WorkFarm.Known());
+      assertThat(WorkFarm.job(farm.work(), f, "seed").alternatives())
+          .extracting(FieldJob.Alternative::key)
+          .contains("cannon");
+      WorkFarm later = spring();
+      WorkField g = later.rye("Creek", Seedings.DRILL, steam, seeded());
+      FarmWork work = later.work();
+      Option end = only(WorkFarm.job(work, g, "end"));
+      assertThat(later.machines.get(end.machine()).name()).isEqualTo("mow");
+      assertThat(asked(work, g, "plant").after().least()).isEqualTo(5);
+    }
+  }
+}
