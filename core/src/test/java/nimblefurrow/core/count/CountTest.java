@@ -16,11 +16,11 @@ class CountTest {
 
   @Test
   void aStandByHand() {
-    // Mean 20 a quarter m²: 80 per m². Squares 8, and one frame by chance, 20·(1 + 20·0.01) = 24:
-    // a variance of 32/4, its error √(8/4); t(0.95, 4) = 2.1318.
+    // Mean 20 a quarter m²: 80 per m². Squares 8, and 0.77 of a usual frame, 20·(0.33 + 20·0.025)
+    // = 16.6: a variance of 20.782/3.77, its error √(5.5125/4); t(0.95, 3.17) = 2.3028.
     StandCount s = StandCount.of(List.of(18., 20., 20., 22.), 0.25, 200., 0.9);
     assertThat(s.plantsPerM2()).isEqualTo(80);
-    double half = 2.1318 * Math.sqrt(32 / 4.0 / 4) / 0.25;
+    double half = 2.30279 * Math.sqrt(20.782 / 3.77 / 4) / 0.25;
     assertThat(s.low()).isCloseTo(80 - half, within(1e-2));
     assertThat(s.high()).isCloseTo(80 + half, within(1e-2));
     assertThat(s.shareOfLiveSeed()).isEqualTo(0.4);
