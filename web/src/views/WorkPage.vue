@@ -6,15 +6,15 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { toSi } from '../words/units'
 import { onSent } from '../outbox'
-import CrewCard from './rota/CrewCard.vue'
-import DayList from './rota/DayList.vue'
-import HireCard from './rota/HireCard.vue'
-import LaneChart from './rota/LaneChart.vue'
-import MorningList from './rota/MorningList.vue'
-import MachineSheets from './rota/MachineSheets.vue'
-import OddsCard from './rota/OddsCard.vue'
-import ProposalCard from './rota/ProposalCard.vue'
-import StandsCard from './rota/StandsCard.vue'
+import CrewCard from './work/CrewCard.vue'
+import DayList from './work/DayList.vue'
+import HireCard from './work/HireCard.vue'
+import LaneChart from './work/LaneChart.vue'
+import MorningList from './work/MorningList.vue'
+import MachineSheets from './work/MachineSheets.vue'
+import OddsCard from './work/OddsCard.vue'
+import ProposalCard from './work/ProposalCard.vue'
+import StandsCard from './work/StandsCard.vue'
 import UnsaidLine from './season/UnsaidLine.vue'
 
 /** The work: today and the next days, laying it out, the rush, and the odds. */
@@ -48,7 +48,7 @@ const proposal = computed(() =>
 
 async function load() {
   try {
-    work.value = await ask(api.GET('/api/farms/{farmId}/rota', { params: params() }))
+    work.value = await ask(api.GET('/api/farms/{farmId}/work', { params: params() }))
     await look()
     await weigh()
   } catch (e) {
@@ -63,7 +63,7 @@ async function weigh() {
   }
   oddsBusy.value = true
   try {
-    odds.value = await ask(api.GET('/api/farms/{farmId}/rota/odds', { params: params() }))
+    odds.value = await ask(api.GET('/api/farms/{farmId}/work/odds', { params: params() }))
     oddsTrouble.value = ''
   } catch (e) {
     oddsTrouble.value = (e as Error).message
@@ -73,7 +73,7 @@ async function weigh() {
 }
 async function look() {
   clearTimeout(timer)
-  const got = await ask(api.GET('/api/farms/{farmId}/rota/run', { params: params() }))
+  const got = await ask(api.GET('/api/farms/{farmId}/work/run', { params: params() }))
   run.value = got.run ?? null
   // The plan may be laid out again by itself: looked for now and then.
   timer = setTimeout(() => void look().catch(() => undefined), active.value ? 500 : 15_000)
@@ -91,7 +91,7 @@ onBeforeUnmount(() => {
 async function layOut() {
   try {
     run.value = await ask(
-      api.POST('/api/farms/{farmId}/rota/run', {
+      api.POST('/api/farms/{farmId}/work/run', {
         params: params(),
         body: { seconds: seconds.value, goalUsdPerHa: goal.value },
       }),
@@ -105,7 +105,7 @@ async function layOut() {
 async function stop() {
   if (!run.value) return
   await ask(
-    api.POST('/api/farms/{farmId}/rota/run/{runId}/stop', {
+    api.POST('/api/farms/{farmId}/work/run/{runId}/stop', {
       params: { path: { ...params().path, runId: run.value.id } },
     }),
   )
@@ -118,7 +118,7 @@ async function keep(keys: string[] | undefined) {
   if (!run.value) return
   try {
     work.value = await ask(
-      api.POST('/api/farms/{farmId}/rota/keep', {
+      api.POST('/api/farms/{farmId}/work/keep', {
         params: params(),
         body: { runId: run.value.id, keys },
       }),
@@ -131,7 +131,7 @@ async function keep(keys: string[] | undefined) {
   }
 }
 async function undo() {
-  const got = await ask(api.POST('/api/farms/{farmId}/rota/undo', { params: params() }))
+  const got = await ask(api.POST('/api/farms/{farmId}/work/undo', { params: params() }))
   if (!got.undone) notice.show('There is nothing to undo.')
   await load()
 }

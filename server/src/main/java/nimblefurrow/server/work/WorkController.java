@@ -73,14 +73,14 @@ class WorkController {
     crew.remove(farmId, id);
   }
 
-  @GetMapping("/rota")
+  @GetMapping("/work")
   WorkViews.WorkView work(@PathVariable UUID farmId) {
     access.see(farmId);
     return work.work(farmId);
   }
 
   /** A day's work as it is told in the morning; today's when no day is given. */
-  @GetMapping("/rota/morning")
+  @GetMapping("/work/morning")
   MorningService.Morning morning(
       @PathVariable UUID farmId, @RequestParam(required = false) @Nullable LocalDate day) {
     access.see(farmId);
@@ -90,13 +90,13 @@ class WorkController {
   /** The last laying-out, if there was one. */
   record LastRun(WorkViews.@Nullable RunView run) {}
 
-  @GetMapping("/rota/run")
+  @GetMapping("/work/run")
   LastRun last(@PathVariable UUID farmId) {
     access.see(farmId);
     return new LastRun(work.last(farmId));
   }
 
-  @PostMapping("/rota/run")
+  @PostMapping("/work/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
     try {
@@ -107,14 +107,14 @@ class WorkController {
     }
   }
 
-  @PostMapping("/rota/run/{runId}/stop")
+  @PostMapping("/work/run/{runId}/stop")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void stop(@PathVariable UUID farmId, @PathVariable UUID runId) {
     access.manage(farmId);
     work.stop(farmId, runId);
   }
 
-  @PostMapping("/rota/keep")
+  @PostMapping("/work/keep")
   WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
     access.manage(farmId);
     return work.keep(farmId, in);
@@ -123,13 +123,13 @@ class WorkController {
   /** Whether there was anything to take back. */
   record TakenBack(boolean undone) {}
 
-  @PostMapping("/rota/undo")
+  @PostMapping("/work/undo")
   TakenBack undo(@PathVariable UUID farmId) {
     access.manage(farmId);
     return new TakenBack(work.undo(farmId));
   }
 
-  @PostMapping("/rota/{itemId}/done")
+  @PostMapping("/work/{itemId}/done")
   WorkViews.WorkView done(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
     access.work(farmId);
@@ -139,7 +139,7 @@ class WorkController {
     return work.done(farmId, itemId, in.share(), in.day(), access.person().id());
   }
 
-  @PutMapping("/rota/jobs/{fieldId}/{kind}/pin")
+  @PutMapping("/work/jobs/{fieldId}/{kind}/pin")
   WorkViews.WorkView pin(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
@@ -150,7 +150,7 @@ class WorkController {
     return work.work(farmId);
   }
 
-  @GetMapping("/rota/jobs/{fieldId}/{kind}/elsewhere")
+  @GetMapping("/work/jobs/{fieldId}/{kind}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
@@ -160,14 +160,14 @@ class WorkController {
     return questions.elsewhere(farmId, fieldId, kind, runId);
   }
 
-  @GetMapping("/rota/odds")
+  @GetMapping("/work/odds")
   WorkViews.OddsView odds(@PathVariable UUID farmId) {
     access.see(farmId);
     return questions.odds(farmId);
   }
 
   /** One person's days, or everyone's, as a calendar file. */
-  @GetMapping("/rota.ics")
+  @GetMapping("/work.ics")
   ResponseEntity<byte[]> calendar(
       @PathVariable UUID farmId, @RequestParam(defaultValue = "") String person) {
     access.see(farmId);

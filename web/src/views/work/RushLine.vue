@@ -10,7 +10,7 @@ const session = useSession()
 const work = ref<Schemas['WorkView'] | null>(null)
 onMounted(async () => {
   work.value = await ask(
-    api.GET('/api/farms/{farmId}/rota', {
+    api.GET('/api/farms/{farmId}/work', {
       params: { path: { farmId: session.farm?.id ?? '' } },
     }),
   ).catch(() => null)

@@ -15,7 +15,7 @@ const { answer: morning, trouble } = useAnswer(
   () => JSON.stringify([day.value, props.stamp]),
   () =>
     ask(
-      api.GET('/api/farms/{farmId}/rota/morning', {
+      api.GET('/api/farms/{farmId}/work/morning', {
         params: { path: { farmId: session.farm?.id ?? '' }, query: { day: day.value } },
       }),
     ),

@@ -16,14 +16,14 @@ const path = () => ({ farmId: session.farm?.id ?? '' })
 
 onMounted(async () => {
   customers.value = await ask(
-    api.GET('/api/farms/{farmId}/rota/customers', { params: { path: path() } }),
+    api.GET('/api/farms/{farmId}/work/customers', { params: { path: path() } }),
   ).catch(() => [])
 })
 
 async function work(c: Schemas['CustomerView'], worked: boolean) {
   try {
     customers.value = await ask(
-      api.PUT('/api/farms/{farmId}/rota/customers/{customerId}', {
+      api.PUT('/api/farms/{farmId}/work/customers/{customerId}', {
         params: { path: { ...path(), customerId: c.farmId } },
         body: { worked },
       }),
@@ -48,7 +48,7 @@ async function show(c: Schemas['CustomerView']) {
   }
   try {
     quote.value = await ask(
-      api.GET('/api/farms/{farmId}/rota/customers/{customerId}/quote', {
+      api.GET('/api/farms/{farmId}/work/customers/{customerId}/quote', {
         params: { path: { ...path(), customerId: c.farmId }, query: { units: session.units } },
       }),
     )
@@ -60,7 +60,7 @@ async function show(c: Schemas['CustomerView']) {
 /** To the cent, so that the sum is that of what is shown. */
 const cents = (usd: number) => usd.toLocaleString('en-US', { style: 'currency', currency: 'USD' })
 const paper = (c: Schemas['CustomerView']) =>
-  `/api/farms/${path().farmId}/rota/customers/${c.farmId}/quote.pdf?units=${session.units}`
+  `/api/farms/${path().farmId}/work/customers/${c.farmId}/quote.pdf?units=${session.units}`
 </script>
 
 <template>

@@ -32,7 +32,7 @@ const pin = computed(() =>
 onMounted(async () => {
   try {
     places.value = await ask(
-      api.GET('/api/farms/{farmId}/rota/jobs/{fieldId}/{kind}/elsewhere', {
+      api.GET('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/elsewhere', {
         params: { path: path(), query: { runId: props.runId } },
       }),
     )
@@ -91,7 +91,7 @@ async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise
     emit(
       'changed',
       await ask(
-        api.PUT('/api/farms/{farmId}/rota/jobs/{fieldId}/{kind}/pin', {
+        api.PUT('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/pin', {
           params: { path: path() },
           body: { day, onlyDoer, neverDoers },
         }),
