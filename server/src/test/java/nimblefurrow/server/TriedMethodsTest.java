@@ -83,7 +83,7 @@ class TriedMethodsTest {
   }
 
   @Test
-  void bothAreChosenAdvisedLaidOutAndWatched() throws Exception {
+  void bothAreChosenAdvisedOfferedAsWorkAndWatched() throws Exception {
     try (EndingMethods.Added ending = EndingMethods.add(new Steam());
         SeedingMethods.Added seeding = SeedingMethods.add(new Cannon())) {
       Api owner = Api.owner();
@@ -116,9 +116,10 @@ class TriedMethodsTest {
       assertThat(job.get("cautions").toString()).contains("stand behind it");
       assertThat(job.get("machines").toString()).contains("Big Gun");
 
-      JsonNode run = WorkTest.laidOut(owner, farm);
-      assertThat(run.at("/proposal/items").toString() + run.at("/proposal/left"))
-          .contains("\"way\":\"cannon\"");
+      String run = WorkTest.laidOut(owner, farm).get("id").asString();
+      owner.post(farm + "/work/keep", Map.of("runId", run)).ok();
+      String seed = farm + "/work/jobs/" + furrow.get("fieldId").asString() + "/seed/elsewhere";
+      assertThat(owner.get(seed).ok().text()).contains("Big Gun", "seed cannon");
     }
   }
 
