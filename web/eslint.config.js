@@ -17,5 +17,24 @@ export default ts.config(
       'vue/valid-v-slot': ['error', { allowModifiers: true }],
     },
   },
+  {
+    // Pages say what they want of the farm; how it is fetched and kept is the data layer's.
+    files: ['src/**/*.{vue,ts}'],
+    ignores: ['src/farm/**', 'src/api/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['**/api/client'],
+              importNames: ['api', 'ask', 'sendFile'],
+              message: 'Use read, consider, alter or useRead of src/farm/data.',
+            },
+          ],
+        },
+      ],
+    },
+  },
   prettier,
 )

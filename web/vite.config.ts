@@ -1,5 +1,5 @@
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig } from 'vitest/config'
 import { VitePWA } from 'vite-plugin-pwa'
 import vuetify from 'vite-plugin-vuetify'
 
@@ -37,6 +37,7 @@ export default defineConfig({
       },
     }),
   ],
+  test: { include: ['src/**/*.test.ts'], environment: 'node' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 })

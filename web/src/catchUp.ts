@@ -1,5 +1,6 @@
 import { ref } from 'vue'
-import { api, ask, type Schemas } from './api/client'
+import type { Schemas } from './api/client'
+import { alter, read } from './farm/data'
 
 export type Unsaid = Schemas['Unsaid']
 export type CatchUpAnswer = Schemas['DeedAnswer']
@@ -9,9 +10,7 @@ export const unsaid = ref<Unsaid[]>([])
 
 /** Asks again; without a signal what was known stays. */
 export async function loadUnsaid(farmId: string): Promise<void> {
-  unsaid.value = await ask(
-    api.GET('/api/farms/{farmId}/catch-up', { params: { path: { farmId } } }),
-  )
+  unsaid.value = await read('/api/farms/{farmId}/catch-up', { path: { farmId } })
 }
 
 /** Says what became of some; returns how to take it back. */
@@ -20,27 +19,21 @@ export async function answer(
   answers: CatchUpAnswer[],
 ): Promise<() => Promise<void>> {
   const path = { farmId }
-  const done = await ask(
-    api.POST('/api/farms/{farmId}/catch-up', { params: { path }, body: { answers } }),
-  )
+  const done = await alter('POST', '/api/farms/{farmId}/catch-up', { path, body: { answers } })
   unsaid.value = done.left
   return async () => {
     const logged = answers.filter((a) => a.said === 'asPlanned' || a.said === 'onDay')
     for (const [i, entryId] of done.entries.entries()) {
       const fieldId = logged[i]?.fieldId ?? ''
-      await ask(
-        api.DELETE('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-          params: { path: { farmId, fieldId, entryId } },
-        }),
-      )
+      await alter('DELETE', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+        path: { farmId, fieldId, entryId },
+      })
     }
     const said = answers
       .filter((a) => a.said === 'notDone' || a.said === 'partly')
       .map((a) => ({ fieldId: a.fieldId, deed: a.deed, said: 'open' }))
     if (said.length)
-      await ask(
-        api.POST('/api/farms/{farmId}/catch-up', { params: { path }, body: { answers: said } }),
-      )
+      await alter('POST', '/api/farms/{farmId}/catch-up', { path, body: { answers: said } })
     await loadUnsaid(farmId)
   }
 }

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { api, ask, type Furrow, type PlanInput, type Reason, type SeasonView } from './api/client'
+import type { Furrow, PlanInput, Reason, SeasonView } from './api/client'
+import { alter, consider, read } from './farm/data'
 import { useSession } from './session'
 
 /** A move that is shown but not kept. */
@@ -26,9 +27,7 @@ export const useSeason = defineStore('season', () => {
   async function load() {
     busy.value = true
     try {
-      view.value = await ask(
-        api.GET('/api/farms/{farmId}/season', { params: { path: farmPath() } }),
-      )
+      view.value = await read('/api/farms/{farmId}/season', { path: farmPath() })
     } finally {
       busy.value = false
     }
@@ -53,12 +52,10 @@ export const useSeason = defineStore('season', () => {
         const wish = latest.get(id)
         if (!wish) return
         latest.delete(id)
-        const moved = await ask(
-          api.POST('/api/farms/{farmId}/fields/{fieldId}/move', {
-            params: { path: { ...farmPath(), fieldId: id } },
-            body: wish,
-          }),
-        )
+        const moved = await consider('/api/farms/{farmId}/fields/{fieldId}/move', {
+          path: { fieldId: id },
+          body: wish,
+        })
         proposals.value = new Map(proposals.value).set(id, { plan: wish, ...moved })
       }
     } finally {
@@ -86,21 +83,17 @@ export const useSeason = defineStore('season', () => {
   /** Stores plans as one change; a plan of undefined takes it away. */
   async function save(what: string, plans: { fieldId: string; plan?: PlanInput }[]) {
     const furrows = new Map(view.value?.furrows.map((f) => [f.fieldId, f]))
-    view.value = await ask(
-      api.POST('/api/farms/{farmId}/plans', {
-        params: { path: farmPath() },
-        body: {
-          what,
-          plans: plans.map((p) => ({ ...p, version: furrows.get(p.fieldId)?.plan?.version })),
-        },
-      }),
-    )
+    view.value = await alter('POST', '/api/farms/{farmId}/plans', {
+      path: farmPath(),
+      body: {
+        what,
+        plans: plans.map((p) => ({ ...p, version: furrows.get(p.fieldId)?.plan?.version })),
+      },
+    })
   }
 
   async function undo(): Promise<string | undefined> {
-    const undone = await ask(
-      api.POST('/api/farms/{farmId}/plans/undo', { params: { path: farmPath() } }),
-    )
+    const undone = await alter('POST', '/api/farms/{farmId}/plans/undo', { path: farmPath() })
     drop()
     await load()
     return undone.what

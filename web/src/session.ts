@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { api, ask, type Reason, type Schemas } from './api/client'
+import type { Reason, Schemas } from './api/client'
+import { alter, read } from './farm/data'
+import { farmIs } from './farm/now'
 import { flush } from './outbox'
 import { sayReason } from './words/reasons'
 import { say, type Unit, type UnitSystem } from './words/units'
@@ -14,11 +16,12 @@ export const useSession = defineStore('session', () => {
   const units = ref<UnitSystem>('us')
 
   const farm = computed(() => farms.value.find((f) => f.id === farmId.value) ?? farms.value[0])
+  farmIs(() => farm.value?.id ?? '')
   const owner = computed(() => farm.value?.role === 'owner')
   const operator = computed(() => owner.value || farm.value?.role === 'operator')
 
   async function load() {
-    await enter(await ask(api.GET('/api/session')))
+    await enter(await read('/api/session'))
   }
 
   async function enter(session: Schemas['SessionView']) {
@@ -28,22 +31,20 @@ export const useSession = defineStore('session', () => {
       return
     }
     units.value = session.units === 'metric' ? 'metric' : 'us'
-    farms.value = await ask(api.GET('/api/farms'))
+    farms.value = await read('/api/farms')
     await loadChoices()
   }
 
   /** What the farm can choose from; asked again when it adds species of its own. */
   async function loadChoices() {
     if (!farm.value) return
-    choices.value = await ask(
-      api.GET('/api/farms/{farmId}/choices', { params: { path: { farmId: farm.value.id } } }),
-    )
+    choices.value = await read('/api/farms/{farmId}/choices', { path: { farmId: farm.value.id } })
   }
 
   async function signOut() {
     // What still waits is this person's: it goes out under their name.
     await flush()
-    await ask(api.DELETE('/api/session'))
+    await alter('DELETE', '/api/session')
     // The next who signs in on this phone sees nothing of it.
     if ('caches' in window) await caches.delete('api')
     await load()
@@ -58,18 +59,16 @@ export const useSession = defineStore('session', () => {
   async function setUnits(system: UnitSystem) {
     units.value = system
     const name = state.value?.name ?? ''
-    await ask(api.PUT('/api/account', { body: { name, units: system } }))
+    await alter('PUT', '/api/account', { body: { name, units: system } })
   }
 
   async function setDay(today: string) {
     if (!farm.value) return
-    await ask(
-      api.PUT('/api/farms/{farmId}/clock', {
-        params: { path: { farmId: farm.value.id } },
-        body: { today },
-      }),
-    )
-    farms.value = await ask(api.GET('/api/farms'))
+    await alter('PUT', '/api/farms/{farmId}/clock', {
+      path: { farmId: farm.value.id },
+      body: { today },
+    })
+    farms.value = await read('/api/farms')
   }
 
   /** An amount in the reader's units. */

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict'
-import { test } from 'node:test'
+import { test } from 'vitest'
 import { bothValues } from './bothValues.ts'
 
 test('both values: what differs, in the reader’s units', () => {

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict'
-import { test } from 'node:test'
+import { test } from 'vitest'
 import { area, line, steps } from './axes.ts'
 
 test('axes: steps are round, start at zero and reach past the largest value', () => {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { readFileSync } from 'node:fs'
-import { test } from 'node:test'
+import { test } from 'vitest'
 import { drawing, drawn } from './marks.ts'
 
 /** First cells of a table that ships with the rules. */

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict'
-import { test } from 'node:test'
+import { test } from 'vitest'
 import { dayAt, x } from './scale.ts'
 import { band, coverHeight, silhouette, until } from './shapes.ts'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask } from '../api/client'
+import { alter } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from './notice'
 
@@ -9,7 +9,7 @@ const name = ref('')
 
 async function found() {
   try {
-    const farm = await ask(api.POST('/api/farms', { body: { name: name.value } }))
+    const farm = await alter('POST', '/api/farms', { body: { name: name.value } })
     session.farms = [...session.farms, farm]
     session.pick(farm.id)
   } catch (e) {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, type FieldView } from '../api/client'
+import type { FieldView } from '../api/client'
+import { read } from '../farm/data'
 import { useSession } from '../session'
 
 const open = defineModel<boolean>({ required: true })
@@ -18,9 +19,9 @@ let reading: Promise<unknown> = Promise.resolve()
 watch(open, (now) => {
   if (!now || !session.farm) return
   words.value = ''
-  reading = ask(
-    api.GET('/api/farms/{farmId}/fields', { params: { path: { farmId: session.farm.id } } }),
-  ).then((all) => (fields.value = all))
+  reading = read('/api/farms/{farmId}/fields', { path: { farmId: session.farm.id } }).then(
+    (all) => (fields.value = all),
+  )
 })
 
 /** Enter may come before the names do. */

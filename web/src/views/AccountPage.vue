@@ -2,7 +2,8 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayDay } from '../words/days'
@@ -27,17 +28,17 @@ async function guard(work: () => Promise<unknown>) {
 }
 const load = () =>
   guard(async () => {
-    tokens.value = await ask(api.GET('/api/account/tokens'))
+    tokens.value = await read('/api/account/tokens')
   })
 const make = () =>
   guard(async () => {
-    made.value = await ask(api.POST('/api/account/tokens', { body: { name: tokenName.value } }))
+    made.value = await alter('POST', '/api/account/tokens', { body: { name: tokenName.value } })
     tokenName.value = ''
     await load()
   })
 const revoke = (id: string) =>
   guard(async () => {
-    await ask(api.DELETE('/api/account/tokens/{id}', { params: { path: { id } } }))
+    await alter('DELETE', '/api/account/tokens/{id}', { path: { id } })
     if (made.value?.id === id) made.value = null
     await load()
   })
@@ -48,8 +49,8 @@ const saveFarm = () =>
       name: farmForm.value.name,
       seasonYear: Number(farmForm.value.seasonYear),
     }
-    await ask(api.PUT('/api/farms/{farmId}', { params: { path: farmPath() }, body }))
-    session.farms = await ask(api.GET('/api/farms'))
+    await alter('PUT', '/api/farms/{farmId}', { path: farmPath(), body })
+    session.farms = await read('/api/farms')
     notice.show('Farm saved.')
   })
 const out = () =>

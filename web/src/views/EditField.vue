@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, type FieldView, Refusal, type Schemas } from '../api/client'
+import { type FieldView, Refusal, type Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { shown, toSi, unitName } from '../words/units'
@@ -63,9 +64,7 @@ function fill(f: FieldView) {
 onMounted(async () => {
   if (!id.value) return
   try {
-    fill(
-      await ask(api.GET('/api/farms/{farmId}/fields/{fieldId}', { params: { path: path.value } })),
-    )
+    fill(await read('/api/farms/{farmId}/fields/{fieldId}', { path: path.value }))
   } catch (e) {
     wrong.value = e as Refusal
   }
@@ -123,15 +122,11 @@ async function save() {
   }
   try {
     const saved = id.value
-      ? await ask(
-          api.PUT('/api/farms/{farmId}/fields/{fieldId}', { params: { path: path.value }, body }),
-        )
-      : await ask(
-          api.POST('/api/farms/{farmId}/fields', {
-            params: { path: { farmId: path.value.farmId } },
-            body,
-          }),
-        )
+      ? await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}', { path: path.value, body })
+      : await alter('POST', '/api/farms/{farmId}/fields', {
+          path: { farmId: path.value.farmId },
+          body,
+        })
     notice.show(`${saved.name} saved.`)
     await router.push('/fields/' + saved.id)
   } catch (e) {
@@ -180,7 +175,7 @@ function takeTheirs() {
 async function remove() {
   if (!confirm(`Take ${form.value.name} off the farm, with its plans and its log?`)) return
   try {
-    await ask(api.DELETE('/api/farms/{farmId}/fields/{fieldId}', { params: { path: path.value } }))
+    await alter('DELETE', '/api/farms/{farmId}/fields/{fieldId}', { path: path.value })
     await router.push('/fields')
   } catch (e) {
     wrong.value = e as Refusal

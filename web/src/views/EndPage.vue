@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { read } from '../farm/data'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { sayDay, sayFullDay } from '../words/days'
@@ -33,11 +34,10 @@ async function load() {
   busy.value = true
   try {
     take(
-      await ask(
-        api.GET('/api/farms/{farmId}/fields/{fieldId}/ending', {
-          params: { path: path(), query: { purpose: purpose.value, target: target.value } },
-        }),
-      ),
+      await read('/api/farms/{farmId}/fields/{fieldId}/ending', {
+        path: path(),
+        query: { purpose: purpose.value, target: target.value },
+      }),
     )
   } catch (e) {
     trouble.value = (e as Error).message

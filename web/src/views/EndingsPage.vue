@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { between, sayDay } from '../words/days'
@@ -23,8 +24,8 @@ const today = computed(() => session.farm?.today ?? '')
 async function load() {
   busy.value = true
   try {
-    rows.value = await ask(api.GET('/api/farms/{farmId}/endings', { params: params() }))
-    follow.value = await ask(api.GET('/api/farms/{farmId}/follow-ups', { params: params() }))
+    rows.value = await read('/api/farms/{farmId}/endings', { ...params() })
+    follow.value = await read('/api/farms/{farmId}/follow-ups', { ...params() })
   } catch (e) {
     trouble.value = (e as Error).message
   } finally {
@@ -50,12 +51,10 @@ const due = (u: Schemas['FollowUpView']) =>
 
 async function keepBest() {
   try {
-    const got = await ask(
-      api.POST('/api/farms/{farmId}/endings/best', {
-        params: params(),
-        body: { fields: picked.value, why: why.value },
-      }),
-    )
+    const got = await alter('POST', '/api/farms/{farmId}/endings/best', {
+      ...params(),
+      body: { fields: picked.value, why: why.value },
+    })
     picked.value = []
     why.value = ''
     notice.show(`${got.changed} ${got.changed === 1 ? 'field' : 'fields'} follow the best way now.`)
@@ -65,12 +64,10 @@ async function keepBest() {
   }
 }
 async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
-  follow.value = await ask(
-    api.POST('/api/farms/{farmId}/follow-ups/{id}/done', {
-      params: { path: { ...params().path, id: u.id } },
-      body: { doneOn },
-    }),
-  )
+  follow.value = await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
+    path: { ...params().path, id: u.id },
+    body: { doneOn },
+  })
   if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
 }
 const all = computed({

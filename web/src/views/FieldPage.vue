@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, type FieldSeason, type PlanInput, type Reason, Refusal } from '../api/client'
+import { type FieldSeason, type PlanInput, type Reason, Refusal } from '../api/client'
+import { alter, consider, read } from '../farm/data'
 import FurrowStrip from '../furrow/FurrowStrip.vue'
 import { useSeason } from '../season'
 import { useSession } from '../session'
@@ -55,15 +56,13 @@ const ticks = computed(() => {
 async function load() {
   trouble.value = ''
   try {
-    stored.value = await ask(
-      api.GET('/api/farms/{farmId}/fields/{fieldId}/season', { params: { path: path.value } }),
-    )
+    stored.value = await read('/api/farms/{farmId}/fields/{fieldId}/season', { path: path.value })
     shown.value = stored.value
     draft.value = stored.value.furrow.plan?.plan ?? null
     refused.value = null
-    season.view ??= await ask(
-      api.GET('/api/farms/{farmId}/season', { params: { path: { farmId: path.value.farmId } } }),
-    )
+    season.view ??= await read('/api/farms/{farmId}/season', {
+      path: { farmId: path.value.farmId },
+    })
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -82,12 +81,10 @@ async function propose(plan: PlanInput) {
     while (wish) {
       const now: PlanInput = wish
       wish = null
-      shown.value = await ask(
-        api.POST('/api/farms/{farmId}/fields/{fieldId}/preview', {
-          params: { path: path.value },
-          body: now,
-        }),
-      )
+      shown.value = await consider('/api/farms/{farmId}/fields/{fieldId}/preview', {
+        path: path.value,
+        body: now,
+      })
       refused.value = null
     }
   } catch (e) {
@@ -100,11 +97,10 @@ async function propose(plan: PlanInput) {
 async function start(purpose: string) {
   try {
     await propose(
-      await ask(
-        api.GET('/api/farms/{farmId}/fields/{fieldId}/start', {
-          params: { path: path.value, query: { purpose } },
-        }),
-      ),
+      await read('/api/farms/{farmId}/fields/{fieldId}/start', {
+        path: path.value,
+        query: { purpose },
+      }),
     )
   } catch (e) {
     notice.show((e as Error).message)
@@ -129,15 +125,13 @@ async function remove() {
 
 async function store(what: string, plan: PlanInput | undefined, said: string) {
   try {
-    season.view = await ask(
-      api.POST('/api/farms/{farmId}/plans', {
-        params: { path: { farmId: path.value.farmId } },
-        body: {
-          what,
-          plans: [{ fieldId: fieldId.value, version: stored.value?.furrow.plan?.version, plan }],
-        },
-      }),
-    )
+    season.view = await alter('POST', '/api/farms/{farmId}/plans', {
+      path: { farmId: path.value.farmId },
+      body: {
+        what,
+        plans: [{ fieldId: fieldId.value, version: stored.value?.furrow.plan?.version, plan }],
+      },
+    })
     await load()
     notice.show(said, 'Undo', undo)
   } catch (e) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type FieldView } from '../api/client'
+import type { FieldView } from '../api/client'
+import { read } from '../farm/data'
 import { useSession } from '../session'
 import { sayDay } from '../words/days'
 import { crops, soils } from './field/names'
@@ -21,11 +22,7 @@ const total = computed(() => (fields.value ?? []).reduce((sum, f) => sum + f.are
 
 onMounted(async () => {
   try {
-    fields.value = await ask(
-      api.GET('/api/farms/{farmId}/fields', {
-        params: { path: { farmId: session.farm?.id ?? '' } },
-      }),
-    )
+    fields.value = await read('/api/farms/{farmId}/fields')
   } catch (e) {
     trouble.value = (e as Error).message
   }

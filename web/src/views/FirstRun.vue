@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, Refusal } from '../api/client'
+import { Refusal } from '../api/client'
+import { alter } from '../farm/data'
 import NewAccountFields from '../parts/NewAccountFields.vue'
 import { useSession } from '../session'
 
@@ -13,7 +14,7 @@ const wrong = ref<Refusal | null>(null)
 async function make() {
   wrong.value = null
   try {
-    await session.enter(await ask(api.POST('/api/first-run', { body: form.value })))
+    await session.enter(await alter('POST', '/api/first-run', { body: form.value }))
     await router.replace('/season')
   } catch (e) {
     wrong.value = e as Refusal

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { consider, read } from '../farm/data'
 import { useSession } from '../session'
 import { sayDay, sayFullDay } from '../words/days'
 import { sentence } from '../words/reasons'
@@ -12,7 +13,6 @@ const fields = ref<Schemas['FieldView'][]>([])
 const fieldId = ref<string>()
 const trouble = ref('')
 const picked = ref<number>()
-const path = () => ({ farmId: session.farm?.id ?? '' })
 type HourView = Schemas['HourView']
 type Work = 'rolling' | 'spraying' | 'air' | 'drilling'
 const WORKS: [Work, string][] = [
@@ -25,11 +25,9 @@ const WORKS: [Work, string][] = [
 async function load() {
   try {
     trouble.value = ''
-    view.value = await ask(
-      api.GET('/api/farms/{farmId}/hours', {
-        params: { path: path(), query: { fieldId: fieldId.value } },
-      }),
-    )
+    view.value = await read('/api/farms/{farmId}/hours', {
+      query: { fieldId: fieldId.value },
+    })
     picked.value = undefined
   } catch (e) {
     trouble.value = (e as Error).message
@@ -37,7 +35,7 @@ async function load() {
 }
 onMounted(async () => {
   await load()
-  fields.value = await ask(api.GET('/api/farms/{farmId}/fields', { params: { path: path() } }))
+  fields.value = await read('/api/farms/{farmId}/fields')
 })
 watch(fieldId, load)
 
@@ -45,12 +43,10 @@ async function table(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   try {
-    view.value = await ask(
-      api.POST('/api/farms/{farmId}/hours', {
-        params: { path: path(), query: { fieldId: fieldId.value } },
-        body: { csv: await file.text() },
-      }),
-    )
+    view.value = await consider('/api/farms/{farmId}/hours', {
+      query: { fieldId: fieldId.value },
+      body: { csv: await file.text() },
+    })
     trouble.value = ''
     picked.value = undefined
   } catch (e) {

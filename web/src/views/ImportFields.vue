@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { upload } from '../farm/data'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { Refusal, type Schemas, sendFile } from '../api/client'
+import { Refusal, type Schemas } from '../api/client'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 
@@ -24,7 +25,7 @@ async function look() {
   wrong.value = null
   check.value = null
   try {
-    const found = await sendFile<Schemas['Check']>(base.value + '/check' + query.value, file.value)
+    const found = await upload<Schemas['Check']>(base.value + '/check' + query.value, file.value)
     check.value = found
     property.value ||= found.properties[0] ?? ''
   } catch (e) {
@@ -37,7 +38,7 @@ async function take() {
   if (!file.value) return
   busy.value = true
   try {
-    const done = await sendFile<Schemas['Imported']>(
+    const done = await upload<Schemas['Imported']>(
       base.value + query.value + '&skipUnsound=' + (unsound.value > 0),
       file.value,
     )

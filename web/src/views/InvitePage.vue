@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, Refusal, type Schemas } from '../api/client'
+import { Refusal, type Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import NewAccountFields from '../parts/NewAccountFields.vue'
 import { useSession } from '../session'
 
@@ -22,7 +23,7 @@ const may: Record<string, string> = {
 
 onMounted(async () => {
   try {
-    link.value = await ask(api.GET('/api/invitations/{secret}', { params: { path: { secret } } }))
+    link.value = await read('/api/invitations/{secret}', { path: { secret } })
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -41,17 +42,12 @@ async function guard(work: () => Promise<unknown>) {
 const accept = () =>
   guard(async () => {
     const path = { secret }
-    const { farmId } = await ask(api.POST('/api/invitations/{secret}/accept', { params: { path } }))
+    const { farmId } = await alter('POST', '/api/invitations/{secret}/accept', { path })
     session.pick(farmId)
   })
 const open = () =>
   guard(() =>
-    ask(
-      api.POST('/api/invitations/{secret}/account', {
-        params: { path: { secret } },
-        body: form.value,
-      }),
-    ),
+    alter('POST', '/api/invitations/{secret}/account', { path: { secret }, body: form.value }),
   )
 </script>
 

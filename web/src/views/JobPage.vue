@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { read } from '../farm/data'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
@@ -30,9 +31,7 @@ const seedKg = ref<number>()
 
 async function load() {
   try {
-    take(
-      await ask(api.GET('/api/farms/{farmId}/fields/{fieldId}/job', { params: { path: path() } })),
-    )
+    take(await read('/api/farms/{farmId}/fields/{fieldId}/job', { path: path() }))
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -49,18 +48,14 @@ const chosen = computed(() => job.value?.machines.find((m) => m.machine.id === m
 async function draw() {
   if (!chosen.value) return
   try {
-    lines.value = await ask(
-      api.GET('/api/farms/{farmId}/fields/{fieldId}/lines', {
-        params: {
-          path: path(),
-          query: {
-            swathM: chosen.value.swathM,
-            headlands: headlands.value,
-            bearingDeg: bearing.value,
-          },
-        },
-      }),
-    )
+    lines.value = await read('/api/farms/{farmId}/fields/{fieldId}/lines', {
+      path: path(),
+      query: {
+        swathM: chosen.value.swathM,
+        headlands: headlands.value,
+        bearingDeg: bearing.value,
+      },
+    })
   } catch (e) {
     notice.show((e as Error).message)
   }

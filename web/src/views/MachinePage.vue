@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
@@ -29,15 +30,14 @@ const tab = ref('catch')
 const species = ref(String(route.query.seed ?? 'cereal_rye'))
 const gear = ref('')
 const trouble = ref('')
-const path = () => ({ farmId: session.farm?.id ?? '' })
 
 async function load() {
   try {
-    const params = { path: path() }
-    const all = await ask(api.GET('/api/farms/{farmId}/machines', { params }))
+    const params = {}
+    const all = await read('/api/farms/{farmId}/machines', { ...params })
     machine.value = all.find((m) => m.id === route.params.id) ?? null
     if (!machine.value) trouble.value = 'There is no such machine in this shed.'
-    const found = await ask(api.GET('/api/farms/{farmId}/calibrations', { params }))
+    const found = await read('/api/farms/{farmId}/calibrations', { ...params })
     notes.value = found.filter((n) => n.machineId === route.params.id)
   } catch (e) {
     trouble.value = (e as Error).message
@@ -48,19 +48,17 @@ onMounted(load)
 async function keep(found: Found) {
   const id = newId()
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/calibrations/{calibrationId}', {
-        params: { path: { ...path(), calibrationId: id } },
-        body: {
-          id,
-          machineId: machine.value!.id,
-          species: species.value,
-          gear: gear.value,
-          doneOn: session.farm?.today ?? '',
-          ...found,
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/calibrations/{calibrationId}', {
+      path: { calibrationId: id },
+      body: {
+        id,
+        machineId: machine.value!.id,
+        species: species.value,
+        gear: gear.value,
+        doneOn: session.farm?.today ?? '',
+        ...found,
+      },
+    })
     await load()
     notice.show('Kept; it is offered at the next job.', 'Undo', () => void forget(id))
   } catch (e) {
@@ -69,22 +67,20 @@ async function keep(found: Found) {
 }
 
 async function forget(id: string) {
-  await ask(
-    api.DELETE('/api/farms/{farmId}/calibrations/{calibrationId}', {
-      params: { path: { ...path(), calibrationId: id } },
-    }),
-  )
+  await alter('DELETE', '/api/farms/{farmId}/calibrations/{calibrationId}', {
+    path: { calibrationId: id },
+  })
   await load()
 }
 
 async function remove() {
   if (!machine.value) return
   const { id, name } = machine.value
-  const params = { path: { ...path(), machineId: id } }
-  await ask(api.DELETE('/api/farms/{farmId}/machines/{machineId}', { params }))
+  const params = { path: { machineId: id } }
+  await alter('DELETE', '/api/farms/{farmId}/machines/{machineId}', { ...params })
   void router.push('/shed')
   notice.show(`${name} is out of the shed.`, 'Undo', async () => {
-    await ask(api.POST('/api/farms/{farmId}/machines/{machineId}/restore', { params }))
+    await alter('POST', '/api/farms/{farmId}/machines/{machineId}/restore', { ...params })
     void router.push(`/shed/${id}`)
   })
 }

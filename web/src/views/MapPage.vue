@@ -13,7 +13,8 @@ import { Fill, Stroke, Style, Text } from 'ol/style'
 import { onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
-import { api, ask, type Furrow } from '../api/client'
+import type { Furrow } from '../api/client'
+import { read } from '../farm/data'
 import { useSeason } from '../season'
 import { useSession } from '../session'
 
@@ -118,7 +119,7 @@ onMounted(async () => {
   try {
     const path = { farmId: session.farm?.id ?? '' }
     const [shapes] = await Promise.all([
-      ask(api.GET('/api/farms/{farmId}/shapes', { params: { path } })),
+      read('/api/farms/{farmId}/shapes', { path }),
       season.load(),
     ])
     const furrows = new Map(season.view?.furrows.map((f) => [f.fieldId, f]))

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, consider, read } from '../farm/data'
 import { useAnswer } from '../answer'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
@@ -35,12 +36,11 @@ const lots = ref<Schemas['LotView'][]>([])
 const mixes = ref<Schemas['MixView'][]>([])
 const beside = ref<string | null>(null)
 const before = ref<Row[][]>([])
-const path = () => ({ farmId: session.farm?.id ?? '' })
 
 onMounted(async () => {
-  const params = { path: path() }
-  lots.value = await ask(api.GET('/api/farms/{farmId}/seed/lots', { params }))
-  mixes.value = await ask(api.GET('/api/farms/{farmId}/seed/mixes', { params }))
+  const params = {}
+  lots.value = await read('/api/farms/{farmId}/seed/lots', { ...params })
+  mixes.value = await read('/api/farms/{farmId}/seed/mixes', { ...params })
   const mix = mixes.value.find((m) => m.id === route.params.id)
   if (mix) {
     kept.value = mix
@@ -85,12 +85,12 @@ const { answer, trouble } = useAnswer(
     rows.value.some((r) => r.rateKgPerHa)
       ? JSON.stringify([rows.value, placement.value, ending.value, lots.value.length])
       : '',
-  () => ask(api.POST('/api/bench/mix', { body: question(rows.value) })),
+  () => consider('/api/bench/mix', { body: question(rows.value) }),
 )
 const other = computed(() => mixes.value.find((m) => m.id === beside.value))
 const { answer: otherAnswer } = useAnswer(
   () => (other.value ? JSON.stringify([other.value, placement.value, ending.value]) : ''),
-  () => ask(api.POST('/api/bench/mix', { body: question(other.value!.components) })),
+  () => consider('/api/bench/mix', { body: question(other.value!.components) }),
 )
 
 function remember() {
@@ -106,17 +106,15 @@ function undo() {
 async function enter(part: { totalKgPerHa?: number; liveSeedsPerM2?: number }, shares: number[]) {
   const components = rows.value.map((r, i) => ({ ...component(r), share: shares[i] }))
   try {
-    const got = await ask(
-      api.POST('/api/bench/mix', {
-        body: {
-          components,
-          placement: placement.value,
-          ending: ending.value,
-          farmId: session.farm?.id,
-          ...part,
-        },
-      }),
-    )
+    const got = await consider('/api/bench/mix', {
+      body: {
+        components,
+        placement: placement.value,
+        ending: ending.value,
+        farmId: session.farm?.id,
+        ...part,
+      },
+    })
     remember()
     rows.value = rows.value.map((r, i) => ({
       ...r,
@@ -217,13 +215,11 @@ async function keep() {
     })),
   }
   try {
-    kept.value = await ask(
-      api.PUT('/api/farms/{farmId}/seed/mixes/{mixId}', {
-        params: { path: { ...path(), mixId: mix.id } },
-        body: mix,
-      }),
-    )
-    mixes.value = await ask(api.GET('/api/farms/{farmId}/seed/mixes', { params: { path: path() } }))
+    kept.value = await alter('PUT', '/api/farms/{farmId}/seed/mixes/{mixId}', {
+      path: { mixId: mix.id },
+      body: mix,
+    })
+    mixes.value = await read('/api/farms/{farmId}/seed/mixes')
     notice.show(`${mix.name} kept.`)
     void router.replace(`/seed/mix/${mix.id}`)
   } catch (e) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { read } from '../farm/data'
 import { useSession } from '../session'
 import { between, sayDay } from '../words/days'
 import { sentence } from '../words/reasons'
@@ -13,11 +14,7 @@ const all = ref(false)
 
 onMounted(async () => {
   try {
-    view.value = await ask(
-      api.GET('/api/farms/{farmId}/open', {
-        params: { path: { farmId: session.farm?.id ?? '' } },
-      }),
-    )
+    view.value = await read('/api/farms/{farmId}/open')
   } catch (e) {
     trouble.value = (e as Error).message
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../api/client'
+import type { Refusal, Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
@@ -16,7 +17,7 @@ const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 onMounted(async () => {
   try {
-    rules.value = await ask(api.GET('/api/farms/{farmId}/rules', { params: params() }))
+    rules.value = await read('/api/farms/{farmId}/rules', { ...params() })
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -24,9 +25,10 @@ onMounted(async () => {
 async function save() {
   if (!rules.value) return
   try {
-    rules.value = await ask(
-      api.PUT('/api/farms/{farmId}/rules', { params: params(), body: rules.value }),
-    )
+    rules.value = await alter('PUT', '/api/farms/{farmId}/rules', {
+      ...params(),
+      body: rules.value,
+    })
     refused.value = null
     notice.show('Kept; every ending reckons with it.')
   } catch (e) {
@@ -35,7 +37,7 @@ async function save() {
 }
 async function reset() {
   const before = rules.value
-  rules.value = await ask(api.DELETE('/api/farms/{farmId}/rules', { params: params() }))
+  rules.value = await alter('DELETE', '/api/farms/{farmId}/rules', { ...params() })
   notice.show('Back to the rules that ship.', 'Undo', async () => {
     if (!before) return
     rules.value = { ...before, version: undefined }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, sendFile, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, read, upload } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
@@ -21,15 +22,14 @@ const name = (id: string) => session.choices?.species.find((s) => s.id === id)?.
 
 async function load() {
   try {
-    const params = { path: path() }
+    const params = {}
     const [l, m, n] = await Promise.all([
-      ask(api.GET('/api/farms/{farmId}/seed/lots', { params })),
-      ask(api.GET('/api/farms/{farmId}/seed/mixes', { params })),
-      ask(
-        api.GET('/api/farms/{farmId}/seed/needs', {
-          params: { ...params, query: { allowance: allowance.value / 100 } },
-        }),
-      ),
+      read('/api/farms/{farmId}/seed/lots', { ...params }),
+      read('/api/farms/{farmId}/seed/mixes', { ...params }),
+      read('/api/farms/{farmId}/seed/needs', {
+        ...params,
+        query: { allowance: allowance.value / 100 },
+      }),
     ])
     lots.value = l
     mixes.value = m
@@ -55,15 +55,15 @@ function fresh(): Schemas['LotView'] {
 }
 
 async function remove(lot: Schemas['LotView']) {
-  const params = { path: { ...path(), lotId: lot.id } }
+  const params = { path: { lotId: lot.id } }
   try {
-    await ask(api.DELETE('/api/farms/{farmId}/seed/lots/{lotId}', { params }))
+    await alter('DELETE', '/api/farms/{farmId}/seed/lots/{lotId}', { ...params })
     await load()
   } catch (e) {
     return notice.show((e as Error).message)
   }
   notice.show(`${lot.lotNo || name(lot.species)} is out of the bin.`, 'Undo', async () => {
-    await ask(api.POST('/api/farms/{farmId}/seed/lots/{lotId}/restore', { params }))
+    await alter('POST', '/api/farms/{farmId}/seed/lots/{lotId}/restore', { ...params })
     await load()
   })
 }
@@ -73,12 +73,10 @@ async function saved(now: Schemas['LotView'], before: Schemas['LotView']) {
   await load()
   if (before.version === undefined) return
   notice.show(`${now.lotNo || name(now.species)} kept.`, 'Undo', async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/seed/lots/{lotId}', {
-        params: { path: { ...path(), lotId: now.id } },
-        body: { ...before, version: now.version },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
+      path: { lotId: now.id },
+      body: { ...before, version: now.version },
+    })
     await load()
   })
 }
@@ -87,7 +85,7 @@ async function certify(lot: Schemas['LotView'], event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   try {
-    await sendFile(`/api/farms/${path().farmId}/seed/lots/${lot.id}/certificate`, file)
+    await upload(`/api/farms/${path().farmId}/seed/lots/${lot.id}/certificate`, file)
     await load()
   } catch (e) {
     notice.show((e as Error).message)
@@ -95,16 +93,14 @@ async function certify(lot: Schemas['LotView'], event: Event) {
 }
 
 async function removeMix(mix: Schemas['MixView']) {
-  const params = { path: { ...path(), mixId: mix.id } }
-  await ask(api.DELETE('/api/farms/{farmId}/seed/mixes/{mixId}', { params }))
+  const params = { path: { mixId: mix.id } }
+  await alter('DELETE', '/api/farms/{farmId}/seed/mixes/{mixId}', { ...params })
   await load()
   notice.show(`${mix.name} taken away.`, 'Undo', async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/seed/mixes/{mixId}', {
-        params,
-        body: { ...mix, version: undefined },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/seed/mixes/{mixId}', {
+      ...params,
+      body: { ...mix, version: undefined },
+    })
     await load()
   })
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { read } from '../farm/data'
 import { useSession } from '../session'
 import { sentence } from '../words/reasons'
 import MachineForm from './bench/MachineForm.vue'
@@ -18,8 +19,8 @@ const trouble = ref('')
 async function load() {
   const params = { path: { farmId: session.farm?.id ?? '' } }
   try {
-    machines.value = await ask(api.GET('/api/farms/{farmId}/machines', { params }))
-    notes.value = await ask(api.GET('/api/farms/{farmId}/calibrations', { params }))
+    machines.value = await read('/api/farms/{farmId}/machines', { ...params })
+    notes.value = await read('/api/farms/{farmId}/calibrations', { ...params })
   } catch (e) {
     trouble.value = (e as Error).message
   }

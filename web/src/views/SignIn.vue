@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '../api/client'
+import { alter } from '../farm/data'
 import { useSession } from '../session'
 
 const session = useSession()
@@ -16,10 +16,10 @@ async function enter(demo: boolean) {
   wrong.value = ''
   try {
     const state = demo
-      ? await ask(api.POST('/api/session/demo'))
-      : await ask(
-          api.POST('/api/session', { body: { email: email.value, password: password.value } }),
-        )
+      ? await alter('POST', '/api/session/demo')
+      : await alter('POST', '/api/session', {
+          body: { email: email.value, password: password.value },
+        })
     await session.enter(state)
     await router.replace('/season')
   } catch (e) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, Refusal, type Schemas, sendFile } from '../api/client'
+import { Refusal, type Schemas } from '../api/client'
+import { alter, consider, read, upload } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayDay } from '../words/days'
@@ -23,21 +24,19 @@ async function guard(work: () => Promise<unknown>) {
 }
 const load = () =>
   guard(async () => {
-    feeds.value = await ask(api.GET('/api/farms/{farmId}/feeds', { params: { path: path.value } }))
+    feeds.value = await read('/api/farms/{farmId}/feeds', { path: path.value })
   })
 const make = () =>
   guard(async () => {
-    const feed = await ask(api.POST('/api/farms/{farmId}/feeds', { params: { path: path.value } }))
+    const feed = await consider('/api/farms/{farmId}/feeds', { path: path.value })
     made.value = location.origin + feed.path
     await load()
   })
 const revoke = (feedId: string) =>
   guard(async () => {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/feeds/{feedId}', {
-        params: { path: { ...path.value, feedId } },
-      }),
-    )
+    await alter('DELETE', '/api/farms/{farmId}/feeds/{feedId}', {
+      path: { feedId },
+    })
     made.value = ''
     await load()
   })
@@ -47,7 +46,7 @@ async function bring() {
   busy.value = true
   wrong.value = null
   try {
-    const taken = await sendFile<Schemas['Taken']>(base.value + '/plan.csv', file.value)
+    const taken = await upload<Schemas['Taken']>(base.value + '/plan.csv', file.value)
     notice.show(
       taken.plans
         ? `Plans of ${taken.plans} fields changed.`

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { read } from '../farm/data'
 import { useSession } from '../session'
 import { sayDay } from '../words/days'
 import FloweringWalk from './walk/FloweringWalk.vue'
@@ -39,11 +40,7 @@ const cropIsIn = computed(() =>
 
 onMounted(async () => {
   try {
-    field.value = await ask(
-      api.GET('/api/farms/{farmId}/fields/{fieldId}/season', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId } },
-      }),
-    )
+    field.value = await read('/api/farms/{farmId}/fields/{fieldId}/season', { path: { fieldId } })
     // After the turn of the year flowers matter more than the stand.
     const month = Number(field.value.today.slice(5, 7))
     if (field.value.furrow.endedOn) what.value = 'kill'

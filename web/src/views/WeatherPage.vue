@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, Refusal, type Schemas, sendFile } from '../api/client'
+import { Refusal, type Schemas } from '../api/client'
+import { alter, read, upload } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
@@ -24,9 +25,7 @@ const base = computed(() => `/api/farms/${session.farm?.id}/stations`)
 const path = computed(() => ({ farmId: session.farm?.id ?? '' }))
 
 async function load() {
-  stations.value = await ask(
-    api.GET('/api/farms/{farmId}/stations', { params: { path: path.value } }),
-  )
+  stations.value = await read('/api/farms/{farmId}/stations', { path: path.value })
   adding.value = !stations.value.length
 }
 
@@ -57,27 +56,23 @@ const add = () =>
     const elevationM = toSi(elevation.value, 'M', session.units)
     const body = { name: form.value.name, latitudeDeg, elevationM, coastal: form.value.coastal }
     if (editing.value)
-      await ask(
-        api.PUT('/api/farms/{farmId}/stations/{stationId}', {
-          params: { path: { ...path.value, stationId: editing.value } },
-          body,
-        }),
-      )
-    else await ask(api.POST('/api/farms/{farmId}/stations', { params: { path: path.value }, body }))
+      await alter('PUT', '/api/farms/{farmId}/stations/{stationId}', {
+        path: { stationId: editing.value },
+        body,
+      })
+    else await alter('POST', '/api/farms/{farmId}/stations', { path: path.value, body })
     editing.value = ''
     adding.value = false
-    session.farms = await ask(api.GET('/api/farms'))
+    session.farms = await read('/api/farms')
     await load()
   })
 
 const use = (id: string) =>
   guard(async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/stations/{stationId}/use', {
-        params: { path: { ...path.value, stationId: id } },
-      }),
-    )
-    session.farms = await ask(api.GET('/api/farms'))
+    await alter('PUT', '/api/farms/{farmId}/stations/{stationId}/use', {
+      path: { stationId: id },
+    })
+    session.farms = await read('/api/farms')
     notice.show('The farm now lives under this station.')
   })
 
@@ -95,11 +90,9 @@ function edit(s: Schemas['StationView']) {
 }
 const remove = (s: Schemas['StationView']) =>
   guard(async () => {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/stations/{stationId}', {
-        params: { path: { ...path.value, stationId: s.id } },
-      }),
-    )
+    await alter('DELETE', '/api/farms/{farmId}/stations/{stationId}', {
+      path: { stationId: s.id },
+    })
     notice.show(`${s.name} is taken away.`)
     await load()
   })
@@ -109,7 +102,7 @@ const look = () =>
     report.value = null
     check.value = null
     if (!file.value) return
-    const found = await sendFile<Schemas['FileCheck']>(
+    const found = await upload<Schemas['FileCheck']>(
       `${base.value}/${target.value}/check`,
       file.value,
     )
@@ -120,7 +113,7 @@ const look = () =>
 const store = () =>
   guard(async () => {
     if (!file.value) return
-    report.value = await sendFile<Schemas['ImportReport']>(
+    report.value = await upload<Schemas['ImportReport']>(
       `${base.value}/${target.value}/import`,
       file.value,
       {

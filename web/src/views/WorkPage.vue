@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
+import { alter, read } from '../farm/data'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
@@ -48,7 +49,7 @@ const proposal = computed(() =>
 
 async function load() {
   try {
-    work.value = await ask(api.GET('/api/farms/{farmId}/work', { params: params() }))
+    work.value = await read('/api/farms/{farmId}/work', { ...params() })
     await look()
     await weigh()
   } catch (e) {
@@ -63,7 +64,7 @@ async function weigh() {
   }
   oddsBusy.value = true
   try {
-    odds.value = await ask(api.GET('/api/farms/{farmId}/work/odds', { params: params() }))
+    odds.value = await read('/api/farms/{farmId}/work/odds', { ...params() })
     oddsTrouble.value = ''
   } catch (e) {
     oddsTrouble.value = (e as Error).message
@@ -73,7 +74,7 @@ async function weigh() {
 }
 async function look() {
   clearTimeout(timer)
-  const got = await ask(api.GET('/api/farms/{farmId}/work/run', { params: params() }))
+  const got = await read('/api/farms/{farmId}/work/run', { ...params() })
   run.value = got.run ?? null
   // The plan may be laid out again by itself: looked for now and then.
   timer = setTimeout(() => void look().catch(() => undefined), active.value ? 500 : 15_000)
@@ -90,12 +91,10 @@ onBeforeUnmount(() => {
 
 async function layOut() {
   try {
-    run.value = await ask(
-      api.POST('/api/farms/{farmId}/work/run', {
-        params: params(),
-        body: { seconds: seconds.value, goalUsdPerHa: goal.value },
-      }),
-    )
+    run.value = await alter('POST', '/api/farms/{farmId}/work/run', {
+      ...params(),
+      body: { seconds: seconds.value, goalUsdPerHa: goal.value },
+    })
     clearTimeout(timer)
     timer = setTimeout(() => void look(), 300)
   } catch (e) {
@@ -104,11 +103,9 @@ async function layOut() {
 }
 async function stop() {
   if (!run.value) return
-  await ask(
-    api.POST('/api/farms/{farmId}/work/run/{runId}/stop', {
-      params: { path: { ...params().path, runId: run.value.id } },
-    }),
-  )
+  await alter('POST', '/api/farms/{farmId}/work/run/{runId}/stop', {
+    path: { ...params().path, runId: run.value.id },
+  })
 }
 function dismiss() {
   dismissed.value = run.value?.id ?? ''
@@ -117,12 +114,10 @@ function dismiss() {
 async function keep(keys: string[] | undefined) {
   if (!run.value) return
   try {
-    work.value = await ask(
-      api.POST('/api/farms/{farmId}/work/keep', {
-        params: params(),
-        body: { runId: run.value.id, keys },
-      }),
-    )
+    work.value = await alter('POST', '/api/farms/{farmId}/work/keep', {
+      ...params(),
+      body: { runId: run.value.id, keys },
+    })
     dismiss()
     void weigh()
     notice.show(keys ? `${keys.length} jobs kept.` : 'The plan is kept.', 'Undo', undo)
@@ -131,7 +126,7 @@ async function keep(keys: string[] | undefined) {
   }
 }
 async function undo() {
-  const got = await ask(api.POST('/api/farms/{farmId}/work/undo', { params: params() }))
+  const got = await alter('POST', '/api/farms/{farmId}/work/undo', { ...params() })
   if (!got.undone) notice.show('There is nothing to undo.')
   await load()
 }

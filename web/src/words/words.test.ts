@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict'
-import { test } from 'node:test'
+import { test } from 'vitest'
 import { between, months, plus, sayFullDay } from './days.ts'
 import { sayReason } from './reasons.ts'
 import { say, shown, toSi, type Unit } from './units.ts'

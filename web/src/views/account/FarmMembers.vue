@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -16,7 +17,6 @@ const roles = [
   { title: 'operator: logs work and counts', value: 'operator' },
   { title: 'viewer: sees', value: 'viewer' },
 ]
-const path = () => ({ farmId: session.farm?.id ?? '' })
 
 async function guard(work: () => Promise<unknown>) {
   try {
@@ -27,45 +27,36 @@ async function guard(work: () => Promise<unknown>) {
 }
 const load = () =>
   guard(async () => {
-    members.value = await ask(api.GET('/api/farms/{farmId}/members', { params: { path: path() } }))
-    if (session.owner)
-      links.value = await ask(
-        api.GET('/api/farms/{farmId}/invitations', { params: { path: path() } }),
-      )
+    members.value = await read('/api/farms/{farmId}/members')
+    if (session.owner) links.value = await read('/api/farms/{farmId}/invitations')
   })
 const invite = () =>
   guard(async () => {
-    const link = await ask(
-      api.POST('/api/farms/{farmId}/invitations', { params: { path: path() }, body: form.value }),
-    )
+    const link = await alter('POST', '/api/farms/{farmId}/invitations', {
+      body: form.value,
+    })
     made.value = { label: link.label, url: `${location.origin}/invite/${link.secret}` }
     form.value = { label: '', role: 'operator' }
     await load()
   })
 const takeBack = (id: string) =>
   guard(async () => {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/invitations/{id}', { params: { path: { ...path(), id } } }),
-    )
+    await alter('DELETE', '/api/farms/{farmId}/invitations/{id}', { path: { id } })
     made.value = null
     await load()
   })
 const setRole = (accountId: string, role: string) =>
   guard(async () => {
-    members.value = await ask(
-      api.PUT('/api/farms/{farmId}/members/{accountId}', {
-        params: { path: { ...path(), accountId } },
-        body: { role },
-      }),
-    )
+    members.value = await alter('PUT', '/api/farms/{farmId}/members/{accountId}', {
+      path: { accountId },
+      body: { role },
+    })
   })
 const remove = (accountId: string) =>
   guard(async () => {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/members/{accountId}', {
-        params: { path: { ...path(), accountId } },
-      }),
-    )
+    await alter('DELETE', '/api/farms/{farmId}/members/{accountId}', {
+      path: { accountId },
+    })
     await load()
   })
 const copy = () =>

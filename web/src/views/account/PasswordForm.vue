@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask, Refusal } from '../../api/client'
+import { Refusal } from '../../api/client'
+import { alter } from '../../farm/data'
 import { notice } from '../../shell/notice'
 
 /** One's own password, changed with the one that holds now. */
@@ -10,7 +11,7 @@ const wrong = ref<Refusal | null>(null)
 async function change() {
   wrong.value = null
   try {
-    await ask(api.PUT('/api/account/password', { body: form.value }))
+    await alter('PUT', '/api/account/password', { body: form.value })
     form.value = { now: '', next: '' }
     notice.show('The password is changed; everywhere else you are signed out.')
   } catch (e) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -29,16 +30,14 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([caught.value, openers.value, spacing.value, distance.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/catch-test', {
-        body: {
-          caughtKg: caught.value!,
-          openers: openers.value!,
-          spacingM: spacing.value!,
-          distanceM: distance.value!,
-        },
-      }),
-    ),
+    consider('/api/bench/catch-test', {
+      body: {
+        caughtKg: caught.value!,
+        openers: openers.value!,
+        spacingM: spacing.value!,
+        distanceM: distance.value!,
+      },
+    }),
 )
 
 function keep() {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -38,11 +38,9 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([depths.value, low.value, high.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/seed-depth', {
-        body: { depthsMm: depths.value, lowMm: low.value!, highMm: high.value! },
-      }),
-    ),
+    consider('/api/bench/seed-depth', {
+      body: { depthsMm: depths.value, lowMm: low.value!, highMm: high.value! },
+    }),
 )
 function keep() {
   emit('keep', {

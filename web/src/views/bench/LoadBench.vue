@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -26,7 +27,7 @@ const { answer, trouble } = useAnswer(
     area.value && rate.value && length.value
       ? JSON.stringify([area.value, rate.value, length.value, ferry.value, density.value])
       : '',
-  () => ask(api.POST('/api/bench/loads', { body: question(rate.value!) })),
+  () => consider('/api/bench/loads', { body: question(rate.value!) }),
 )
 function question(rateKgPerHa: number) {
   return {
@@ -55,21 +56,19 @@ const { answer: split } = useAnswer(
       ? JSON.stringify([other.value, otherRate.value, question(rate.value)])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/split-loads', {
-        body: {
-          seeds: [
-            { rateKgPerHa: rate.value!, bulkDensityKgPerM3: density.value },
-            {
-              rateKgPerHa: otherRate.value!,
-              bulkDensityKgPerM3:
-                session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ?? 700,
-            },
-          ],
-          carrier: question(rate.value!),
-        },
-      }),
-    ),
+    consider('/api/bench/split-loads', {
+      body: {
+        seeds: [
+          { rateKgPerHa: rate.value!, bulkDensityKgPerM3: density.value },
+          {
+            rateKgPerHa: otherRate.value!,
+            bulkDensityKgPerM3:
+              session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ?? 700,
+          },
+        ],
+        carrier: question(rate.value!),
+      },
+    }),
 )
 const usd = (minutes: number) => ((props.machine.usdPerHour ?? 0) * minutes) / 60
 
@@ -79,15 +78,13 @@ const { answer: tank } = useAnswer(
       ? JSON.stringify([rate.value, slurryRate.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/slurry', {
-        body: {
-          rateKgPerHa: rate.value!,
-          slurryM3PerHa: slurryRate.value!,
-          tankM3: props.machine.hopperM3,
-        },
-      }),
-    ),
+    consider('/api/bench/slurry', {
+      body: {
+        rateKgPerHa: rate.value!,
+        slurryM3PerHa: slurryRate.value!,
+        tankM3: props.machine.hopperM3,
+      },
+    }),
 )
 const parts = computed(() => {
   const m = answer.value?.minutes

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
@@ -23,15 +24,13 @@ const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 async function save() {
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/machines/{machineId}', {
-        params: { path: { farmId: session.farm?.id ?? '', machineId: form.value.id } },
-        body: {
-          ...form.value,
-          onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
+      path: { machineId: form.value.id },
+      body: {
+        ...form.value,
+        onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
+      },
+    })
     machine.value = null
     emit('saved')
   } catch (e) {

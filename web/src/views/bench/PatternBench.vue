@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -29,11 +30,9 @@ const { answer, trouble } = useAnswer(
   () =>
     spacing.value && limit.value ? JSON.stringify([spacing.value, trays.value, limit.value]) : '',
   () =>
-    ask(
-      api.POST('/api/bench/spread-pattern', {
-        body: { traySpacingM: spacing.value!, traysG: trays.value, maxCv: limit.value! },
-      }),
-    ),
+    consider('/api/bench/spread-pattern', {
+      body: { traySpacingM: spacing.value!, traysG: trays.value, maxCv: limit.value! },
+    }),
 )
 
 const good = computed(() =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -35,19 +36,17 @@ const { answer, trouble } = useAnswer(
         ])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/rows', {
-        body: {
-          cropSpacingM: spacing.value!,
-          openers: Math.round(openers.value!),
-          openerSpacingM: apart.value!,
-          nextRowM: next.value,
-          bandM: band.value,
-          areaHa: area.value,
-          zones: zones.value,
-        },
-      }),
-    ),
+    consider('/api/bench/rows', {
+      body: {
+        cropSpacingM: spacing.value!,
+        openers: Math.round(openers.value!),
+        openerSpacingM: apart.value!,
+        nextRowM: next.value,
+        bandM: band.value,
+        areaHa: area.value,
+        zones: zones.value,
+      },
+    }),
 )
 const W = 520
 const x = (m: number) => 36 + ((W - 72) * m) / (spacing.value || 1)
@@ -65,29 +64,25 @@ const { answer: blend, trouble: blendTrouble } = useAnswer(
       ? JSON.stringify([seedRate.value, fertRate.value, batch.value, hours.value, density.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/blend', {
-        body: {
-          seedKgPerHa: seedRate.value!,
-          fertiliserKgPerHa: fertRate.value!,
-          batchKg: batch.value!,
-          hours: hours.value ?? 0,
-          seedDensityKgPerM3: density.value,
-          fertiliserDensityKgPerM3: 1000,
-        },
-      }),
-    ),
+    consider('/api/bench/blend', {
+      body: {
+        seedKgPerHa: seedRate.value!,
+        fertiliserKgPerHa: fertRate.value!,
+        batchKg: batch.value!,
+        hours: hours.value ?? 0,
+        seedDensityKgPerM3: density.value,
+        fertiliserDensityKgPerM3: 1000,
+      },
+    }),
 )
 
 const target = ref<number | undefined>(12)
 const { answer: limits, trouble: limitsTrouble } = useAnswer(
   () => (target.value ? JSON.stringify([props.tries, target.value]) : ''),
   () =>
-    ask(
-      api.POST('/api/bench/meter-limits', {
-        body: { tries: props.tries, targetKgPerHa: target.value! },
-      }),
-    ),
+    consider('/api/bench/meter-limits', {
+      body: { tries: props.tries, targetKgPerHa: target.value! },
+    }),
 )
 </script>
 

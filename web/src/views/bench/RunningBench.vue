@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -22,18 +23,16 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([start.value, left.value, area.value, target.value, setting.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/running-check', {
-        body: {
-          startKg: start.value!,
-          leftKg: left.value!,
-          areaHa: area.value!,
-          targetKgPerHa: target.value!,
-          setting: setting.value,
-          tries: props.tries.length > 1 ? props.tries : undefined,
-        },
-      }),
-    ),
+    consider('/api/bench/running-check', {
+      body: {
+        startKg: start.value!,
+        leftKg: left.value!,
+        areaHa: area.value!,
+        targetKgPerHa: target.value!,
+        setting: setting.value,
+        tries: props.tries.length > 1 ? props.tries : undefined,
+      },
+    }),
 )
 function keep() {
   emit('keep', {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -24,11 +25,7 @@ const whole = computed(() =>
 const { answer, trouble } = useAnswer(
   () => (whole.value.length && target.value ? JSON.stringify([whole.value, target.value]) : ''),
   () =>
-    ask(
-      api.POST('/api/bench/setting', {
-        body: { tries: whole.value, targetKgPerHa: target.value! },
-      }),
-    ),
+    consider('/api/bench/setting', { body: { tries: whole.value, targetKgPerHa: target.value! } }),
 )
 
 const W = 360

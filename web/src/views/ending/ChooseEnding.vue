@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
-import { useSession } from '../../session'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import { notice } from '../../shell/notice'
 import { plus } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -14,7 +14,6 @@ const props = defineProps<{
   version: number
 }>()
 const emit = defineEmits<{ kept: [page: Schemas['EndingPage']]; dropped: [] }>()
-const session = useSession()
 const endOn = ref(props.row.endOn)
 const plantOn = ref(props.row.plantOn)
 const why = ref('')
@@ -35,18 +34,16 @@ watch(endOn, (now, before) => {
 
 async function keep() {
   try {
-    const page = await ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/ending', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: {
-          way: props.row.way,
-          endOn: endOn.value,
-          plantOn: plantOn.value,
-          why: why.value,
-          version: props.version,
-        },
-      }),
-    )
+    const page = await alter('POST', '/api/farms/{farmId}/fields/{fieldId}/ending', {
+      path: { fieldId: props.fieldId },
+      body: {
+        way: props.row.way,
+        endOn: endOn.value,
+        plantOn: plantOn.value,
+        why: why.value,
+        version: props.version,
+      },
+    })
     notice.show('Kept; the plan follows it.')
     emit('kept', page)
   } catch (e) {

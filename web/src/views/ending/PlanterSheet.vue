@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, consider, read } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -39,11 +40,11 @@ const residue = computed(
 
 onMounted(async () => {
   const params = { path: path() }
-  const all = await ask(api.GET('/api/farms/{farmId}/machines', { params }))
+  const all = await read('/api/farms/{farmId}/machines', { ...params })
   machine.value = all.find((m) => m.work?.includes('plant'))
   frameKg.value = machine.value?.massKg ?? 3000
   rows.value = machine.value?.rowUnits ?? 12
-  digs.value = await ask(api.GET('/api/farms/{farmId}/digs', { params }))
+  digs.value = await read('/api/farms/{farmId}/digs', { ...params })
 })
 const body = () => ({
   frameKg: frameKg.value ?? 0,
@@ -55,12 +56,10 @@ const body = () => ({
 const { answer, trouble } = useAnswer(
   () => (frameKg.value && rows.value ? JSON.stringify(body()) : ''),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/sheets/planter', {
-        params: { path: { farmId: path().farmId } },
-        body: body(),
-      }),
-    ),
+    consider('/api/farms/{farmId}/sheets/planter', {
+      path: { farmId: path().farmId },
+      body: body(),
+    }),
 )
 const before = computed(() =>
   digs.value.find((d) => d.residue === residue.value && d.machineId === machine.value?.id),
@@ -68,21 +67,19 @@ const before = computed(() =>
 
 async function dig() {
   try {
-    const kept = await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
-        params: { path: { ...path(), id: newId() } },
-        body: {
-          machineId: machine.value?.id,
-          residue: residue.value,
-          dugOn: session.farm?.today ?? '',
-          dug: Math.round(form.value.dug ?? 0),
-          slotsOpen: Math.round(form.value.open ?? 0),
-          pinned: Math.round(form.value.pinned ?? 0),
-          wrongDepth: Math.round(form.value.wrong ?? 0),
-          setting: form.value.setting,
-        },
-      }),
-    )
+    const kept = await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
+      path: { ...path(), id: newId() },
+      body: {
+        machineId: machine.value?.id,
+        residue: residue.value,
+        dugOn: session.farm?.today ?? '',
+        dug: Math.round(form.value.dug ?? 0),
+        slotsOpen: Math.round(form.value.open ?? 0),
+        pinned: Math.round(form.value.pinned ?? 0),
+        wrongDepth: Math.round(form.value.wrong ?? 0),
+        setting: form.value.setting,
+      },
+    })
     digs.value = [kept, ...digs.value]
     refused.value = null
   } catch (e) {

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
-import { useSession } from '../../session'
 
 /** A product as its label has it. */
 const product = defineModel<Schemas['ProductView'] | null>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
-const session = useSession()
 const { id, version } = product.value!
 const label = ref<Schemas['SprayProduct']>(JSON.parse(JSON.stringify(product.value!.label)))
 const back = ref<Record<string, number | undefined>>({ ...label.value.plantBackDays })
@@ -22,12 +21,10 @@ async function save() {
     const plantBackDays = Object.fromEntries(
       Object.entries(back.value).filter(([, days]) => days !== undefined),
     ) as Record<string, number>
-    await ask(
-      api.PUT('/api/farms/{farmId}/products/{productId}', {
-        params: { path: { farmId: session.farm?.id ?? '', productId: id } },
-        body: { id, version, label: { ...label.value, plantBackDays } },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/products/{productId}', {
+      path: { productId: id },
+      body: { id, version, label: { ...label.value, plantBackDays } },
+    })
     product.value = null
     emit('saved')
   } catch (e) {

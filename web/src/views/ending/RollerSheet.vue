@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { consider, read } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -20,11 +21,7 @@ const slope = ref<number | undefined>(4)
 const footing = ref('covered')
 
 onMounted(async () => {
-  const all = await ask(
-    api.GET('/api/farms/{farmId}/machines', {
-      params: { path: { farmId: session.farm?.id ?? '' } },
-    }),
-  )
+  const all = await read('/api/farms/{farmId}/machines')
   machine.value = all.find((m) => m.work?.includes('roll'))
   emptyKg.value = machine.value?.massKg ?? 3000
   widthM.value = machine.value?.widthM ?? 9
@@ -40,13 +37,7 @@ const body = () => ({
 })
 const { answer, trouble } = useAnswer(
   () => (emptyKg.value ? JSON.stringify(body()) : ''),
-  () =>
-    ask(
-      api.POST('/api/farms/{farmId}/sheets/roller', {
-        params: { path: { farmId: session.farm?.id ?? '' } },
-        body: body(),
-      }),
-    ),
+  () => consider('/api/farms/{farmId}/sheets/roller', { body: body() }),
 )
 const end = computed(
   () => props.endOn ?? props.page.rows.find((r) => kinds.ending(r.way)?.rolls)?.endOn,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, consider, read } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -30,11 +31,11 @@ const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.page.fieldI
 
 async function load() {
   const params = { path: path() }
-  products.value = await ask(api.GET('/api/farms/{farmId}/products', { params }))
+  products.value = await read('/api/farms/{farmId}/products', { ...params })
 }
 onMounted(async () => {
   await load()
-  const all = await ask(api.GET('/api/farms/{farmId}/machines', { params: { path: path() } }))
+  const all = await read('/api/farms/{farmId}/machines', { path: path() })
   const sprayer = all.find((m) => m.work?.includes('spray'))
   if (sprayer?.hopperM3) tankL.value = sprayer.hopperM3 * 1000
 })
@@ -57,22 +58,14 @@ const body = () => ({
 })
 const { answer, trouble } = useAnswer(
   () => (used.value.length && on.value ? JSON.stringify(body()) : ''),
-  () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/spray', {
-        params: { path: path() },
-        body: body(),
-      }),
-    ),
+  () => consider('/api/farms/{farmId}/fields/{fieldId}/spray', { path: path(), body: body() }),
 )
 async function log() {
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/sprays/{entryId}', {
-        params: { path: { ...path(), entryId: newId() } },
-        body: body(),
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/sprays/{entryId}', {
+      path: { ...path(), entryId: newId() },
+      body: body(),
+    })
     notice.show('Written down.')
   } catch (e) {
     notice.show((e as Error).message)
@@ -80,16 +73,14 @@ async function log() {
 }
 async function remove(p: Schemas['ProductView']) {
   const params = { path: { farmId: path().farmId, productId: p.id } }
-  await ask(api.DELETE('/api/farms/{farmId}/products/{productId}', { params }))
+  await alter('DELETE', '/api/farms/{farmId}/products/{productId}', { ...params })
   delete rates.value[p.id]
   await load()
   notice.show(`${p.label.name} taken away.`, 'Undo', async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/products/{productId}', {
-        params,
-        body: { id: p.id, label: p.label },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/products/{productId}', {
+      ...params,
+      body: { id: p.id, label: p.label },
+    })
     await load()
   })
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -18,8 +19,8 @@ const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
 async function load() {
   try {
     const params = { path: path() }
-    items.value = await ask(api.GET('/api/farms/{farmId}/fields/{fieldId}/watch', { params }))
-    own(await ask(api.GET('/api/farms/{farmId}/follow-ups', { params })))
+    items.value = await read('/api/farms/{farmId}/fields/{fieldId}/watch', { ...params })
+    own(await read('/api/farms/{farmId}/follow-ups', { ...params }))
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -32,17 +33,15 @@ watch(() => props.stamp, load)
 
 async function take(item: Schemas['WatchItem']) {
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
-        params: { path: { ...path(), id: newId() } },
-        body: {
-          kind: item.kind,
-          dueFrom: item.from,
-          dueTo: item.to,
-          words: sentence(session.reason(item.what)),
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
+      path: { ...path(), id: newId() },
+      body: {
+        kind: item.kind,
+        dueFrom: item.from,
+        dueTo: item.to,
+        words: sentence(session.reason(item.what)),
+      },
+    })
     await load()
   } catch (e) {
     notice.show((e as Error).message)
@@ -51,12 +50,10 @@ async function take(item: Schemas['WatchItem']) {
 async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
   try {
     own(
-      await ask(
-        api.POST('/api/farms/{farmId}/follow-ups/{id}/done', {
-          params: { path: { farmId: path().farmId, id: u.id } },
-          body: { doneOn },
-        }),
-      ),
+      await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
+        path: { farmId: path().farmId, id: u.id },
+        body: { doneOn },
+      }),
     )
     if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
   } catch (e) {

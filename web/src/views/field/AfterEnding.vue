@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { area, line, steps } from '../../charts/axes'
 import TimeChart from '../../charts/TimeChart.vue'
 import { useAnswer } from '../../answer'
@@ -16,12 +17,10 @@ const session = useSession()
 const { answer: after, trouble } = useAnswer(
   () => JSON.stringify([props.fieldId, { ...props.plan, status: '' }]),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/after', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: props.plan,
-      }),
-    ),
+    consider('/api/farms/{farmId}/fields/{fieldId}/after', {
+      path: { fieldId: props.fieldId },
+      body: props.plan,
+    }),
 )
 
 const ticks = computed(() => {

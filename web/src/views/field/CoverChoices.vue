@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { read } from '../../farm/data'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 
@@ -19,14 +20,10 @@ async function look() {
   busy.value = true
   trouble.value = ''
   try {
-    view.value = await ask(
-      api.GET('/api/farms/{farmId}/fields/{fieldId}/covers', {
-        params: {
-          path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId },
-          query: { purpose: props.purpose },
-        },
-      }),
-    )
+    view.value = await read('/api/farms/{farmId}/fields/{fieldId}/covers', {
+      path: { fieldId: props.fieldId },
+      query: { purpose: props.purpose },
+    })
   } catch (e) {
     trouble.value = (e as Error).message
   } finally {

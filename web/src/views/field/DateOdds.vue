@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import TimeChart from '../../charts/TimeChart.vue'
 import { line } from '../../charts/axes'
@@ -20,12 +21,10 @@ const thickness = ref(1)
 const { answer: odds, trouble } = useAnswer(
   () => JSON.stringify([props.fieldId, goal.value, { ...props.plan, seedOn: '', status: '' }]),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/dates', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: { plan: props.plan, goal: goal.value },
-      }),
-    ),
+    consider('/api/farms/{farmId}/fields/{fieldId}/dates', {
+      path: { fieldId: props.fieldId },
+      body: { plan: props.plan, goal: goal.value },
+    }),
 )
 
 const DASHES = ['', '7 4', '2 3', '10 3 2 3', '4 2', '1 4']

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type PlanInput } from '../../api/client'
+import type { PlanInput } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -14,12 +15,10 @@ const rationKg = ref<number | undefined>(11)
 const { answer: feed, trouble } = useAnswer(
   () => JSON.stringify([props.fieldId, head.value, rationKg.value, { ...props.plan, status: '' }]),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/feed', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: { plan: props.plan, head: head.value ?? 0, rationKg: rationKg.value ?? 0 },
-      }),
-    ),
+    consider('/api/farms/{farmId}/fields/{fieldId}/feed', {
+      path: { fieldId: props.fieldId },
+      body: { plan: props.plan, head: head.value ?? 0, rationKg: rationKg.value ?? 0 },
+    }),
 )
 /** Once frost or the ending took it there is nothing to say of the days after. */
 const days = computed(() => {

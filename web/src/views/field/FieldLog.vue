@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -82,32 +83,28 @@ const title = (kind: string) => KINDS.find((k) => k.value === kind)?.title ?? ki
 const movedBy = (id: string) => props.moved.find((m) => m.entry.id === id)?.changes ?? []
 
 async function load() {
-  entries.value = await ask(
-    api.GET('/api/farms/{farmId}/fields/{fieldId}/log', { params: { path: path() } }),
-  )
+  entries.value = await read('/api/farms/{farmId}/fields/{fieldId}/log', { path: path() })
 }
 
 async function add() {
   const amount = readNumber(form.value.amount, session.units)
   try {
     if (unit.value && amount.problem) throw new Error(amount.problem)
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-        params: { path: { ...path(), entryId: newId() } },
-        body: {
-          doneOn: form.value.doneOn,
-          kind: form.value.kind,
-          words: form.value.words,
-          species: form.value.species || undefined,
-          residual: form.value.kind === 'sprayed' ? form.value.residual || undefined : undefined,
-          stage: form.value.kind === 'stage' ? form.value.stage || undefined : undefined,
-          amount:
-            unit.value && amount.value !== undefined
-              ? toSi(amount.value, unit.value, session.units)
-              : undefined,
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+      path: { ...path(), entryId: newId() },
+      body: {
+        doneOn: form.value.doneOn,
+        kind: form.value.kind,
+        words: form.value.words,
+        species: form.value.species || undefined,
+        residual: form.value.kind === 'sprayed' ? form.value.residual || undefined : undefined,
+        stage: form.value.kind === 'stage' ? form.value.stage || undefined : undefined,
+        amount:
+          unit.value && amount.value !== undefined
+            ? toSi(amount.value, unit.value, session.units)
+            : undefined,
+      },
+    })
     form.value = blank()
     await load()
     emit('changed')
@@ -118,11 +115,9 @@ async function add() {
 
 async function remove(id: string) {
   try {
-    await ask(
-      api.DELETE('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-        params: { path: { ...path(), entryId: id } },
-      }),
-    )
+    await alter('DELETE', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+      path: { ...path(), entryId: id },
+    })
     await load()
     emit('changed')
   } catch (e) {

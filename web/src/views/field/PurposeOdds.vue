@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -18,15 +19,11 @@ async function ask_(purpose: string) {
   why.value = null
   trouble.value = ''
   try {
-    why.value = await ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/why', {
-        params: {
-          path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId },
-          query: { purpose },
-        },
-        body: props.plan,
-      }),
-    )
+    why.value = await consider('/api/farms/{farmId}/fields/{fieldId}/why', {
+      path: { fieldId: props.fieldId },
+      query: { purpose },
+      body: props.plan,
+    })
   } catch (e) {
     trouble.value = (e as Error).message
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { api, ask, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
@@ -12,12 +13,10 @@ const session = useSession()
 const { answer: ways, trouble } = useAnswer(
   () => JSON.stringify([props.fieldId, { ...props.plan, status: '' }]),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/ways', {
-        params: { path: { farmId: session.farm?.id ?? '', fieldId: props.fieldId } },
-        body: props.plan,
-      }),
-    ),
+    consider('/api/farms/{farmId}/fields/{fieldId}/ways', {
+      path: { fieldId: props.fieldId },
+      body: props.plan,
+    }),
 )
 function pick(w: Schemas['WayView']) {
   emit('pick', { ...props.plan, method: w.method, seedOn: w.seedOn, components: w.components })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
@@ -50,26 +51,22 @@ const taken = computed(() =>
 let entryId = newId()
 async function log() {
   try {
-    const after = await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
-        params: {
-          path: { farmId: session.farm?.id ?? '', fieldId: props.job.fieldId, entryId },
-        },
-        body: {
-          doneOn: doneOn.value,
-          machineId: props.machineId || undefined,
-          areaHa: areaHa.value ?? 0,
-          targetKgPerHa: props.job.rateKgPerHa,
-          seedKg: seedKg.value ?? 0,
-          setting: setting.value,
-          bearingDeg: bearing.value,
-          lots: Object.entries(fromLots.value)
-            .filter(([, kg]) => kg)
-            .map(([lotId, kg]) => ({ lotId, kg: kg! })),
-          words: words.value,
-        },
-      }),
-    )
+    const after = await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
+      path: { fieldId: props.job.fieldId, entryId },
+      body: {
+        doneOn: doneOn.value,
+        machineId: props.machineId || undefined,
+        areaHa: areaHa.value ?? 0,
+        targetKgPerHa: props.job.rateKgPerHa,
+        seedKg: seedKg.value ?? 0,
+        setting: setting.value,
+        bearingDeg: bearing.value,
+        lots: Object.entries(fromLots.value)
+          .filter(([, kg]) => kg)
+          .map(([lotId, kg]) => ({ lotId, kg: kg! })),
+        words: words.value,
+      },
+    })
     entryId = newId()
     refused.value = null
     seedKg.value = undefined

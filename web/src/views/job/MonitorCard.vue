@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue'
-import { api, ask, sendFile, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { read, upload } from '../../farm/data'
 import { useSession } from '../../session'
 
 /** A seed-rate monitor read while the drill runs, or its file afterwards. */
@@ -14,13 +15,11 @@ const trouble = ref('')
 let timer: number | undefined
 const live = ref(false)
 
-async function read() {
+async function listen() {
   try {
-    reading.value = await ask(
-      api.GET('/api/farms/{farmId}/monitor', {
-        params: { path: { farmId: session.farm?.id ?? '' }, query: { port: Number(port.value) } },
-      }),
-    )
+    reading.value = await read('/api/farms/{farmId}/monitor', {
+      query: { port: Number(port.value) },
+    })
     trouble.value = ''
   } catch (e) {
     trouble.value = (e as Error).message
@@ -29,8 +28,8 @@ async function read() {
 }
 function start() {
   live.value = true
-  void read()
-  timer = window.setInterval(read, 3000)
+  void listen()
+  timer = window.setInterval(listen, 3000)
 }
 function stop() {
   live.value = false
@@ -42,7 +41,7 @@ async function take(event: Event) {
   const chosen = (event.target as HTMLInputElement).files?.[0]
   if (!chosen) return
   try {
-    file.value = await sendFile<Schemas['AsApplied']>(
+    file.value = await upload<Schemas['AsApplied']>(
       `/api/farms/${session.farm?.id}/fields/${props.fieldId}/as-applied`,
       chosen,
     )

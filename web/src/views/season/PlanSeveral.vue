@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Furrow, type PlanInput } from '../../api/client'
+import type { Furrow, PlanInput } from '../../api/client'
+import { read } from '../../farm/data'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
@@ -39,14 +40,10 @@ async function make() {
     const plans: { fieldId: string; plan: PlanInput }[] = []
     for (const f of props.furrows) {
       if (stopped) return
-      const start = await ask(
-        api.GET('/api/farms/{farmId}/fields/{fieldId}/start', {
-          params: {
-            path: { farmId: session.farm?.id ?? '', fieldId: f.fieldId },
-            query: { purpose: purpose.value },
-          },
-        }),
-      )
+      const start = await read('/api/farms/{farmId}/fields/{fieldId}/start', {
+        path: { fieldId: f.fieldId },
+        query: { purpose: purpose.value },
+      })
       plans.push({ fieldId: f.fieldId, plan: withSpecies(start) })
       done.value += 1
     }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -20,22 +21,18 @@ const species = computed(() =>
 const { answer: count, trouble: countTrouble } = useAnswer(
   () => (came.value !== undefined && laid.value ? JSON.stringify([came.value, laid.value]) : ''),
   () =>
-    ask(
-      api.POST('/api/bench/germination-count', {
-        body: { germinated: came.value ?? 0, tested: laid.value ?? 0, confidence: 0.9 },
-      }),
-    ),
+    consider('/api/bench/germination-count', {
+      body: { germinated: came.value ?? 0, tested: laid.value ?? 0, confidence: 0.9 },
+    }),
 )
 
 async function save() {
   try {
     const before = lot.value!
-    const now = await ask(
-      api.PUT('/api/farms/{farmId}/seed/lots/{lotId}', {
-        params: { path: { farmId: session.farm?.id ?? '', lotId: form.value.id } },
-        body: form.value,
-      }),
-    )
+    const now = await alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
+      path: { lotId: form.value.id },
+      body: form.value,
+    })
     lot.value = null
     emit('saved', now, before)
   } catch (e) {

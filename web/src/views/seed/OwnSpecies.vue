@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import SpeciesForm from './SpeciesForm.vue'
@@ -10,11 +11,10 @@ import { newId } from '../../words/ids'
 const session = useSession()
 const own = ref<Schemas['OwnSpeciesView'][]>([])
 const editing = ref<Schemas['OwnSpeciesView'] | null>(null)
-const path = () => ({ farmId: session.farm?.id ?? '' })
 const name = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
 
 async function load() {
-  own.value = await ask(api.GET('/api/farms/{farmId}/species', { params: { path: path() } }))
+  own.value = await read('/api/farms/{farmId}/species')
 }
 onMounted(load)
 
@@ -45,20 +45,18 @@ function fresh(): Schemas['OwnSpeciesView'] {
 }
 
 async function remove(species: Schemas['OwnSpeciesView']) {
-  const params = { path: { ...path(), speciesId: species.facts.id } }
+  const params = { path: { speciesId: species.facts.id } }
   try {
-    await ask(api.DELETE('/api/farms/{farmId}/species/{speciesId}', { params }))
+    await alter('DELETE', '/api/farms/{farmId}/species/{speciesId}', { ...params })
     await saved()
   } catch (e) {
     return notice.show((e as Error).message)
   }
   notice.show(`${species.facts.name} taken away.`, 'Undo', async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/species/{speciesId}', {
-        params,
-        body: { facts: species.facts },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/species/{speciesId}', {
+      ...params,
+      body: { facts: species.facts },
+    })
     await saved()
   })
 }

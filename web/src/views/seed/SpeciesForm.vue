@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 
@@ -40,12 +41,10 @@ function like(id: string) {
 
 async function save() {
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/species/{speciesId}', {
-        params: { path: { farmId: session.farm?.id ?? '', speciesId: form.value.id } },
-        body: { version, facts: form.value },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/species/{speciesId}', {
+      path: { speciesId: form.value.id },
+      body: { version, facts: form.value },
+    })
     own.value = null
     emit('saved')
   } catch (e) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { api, ask } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -24,16 +24,14 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([counts.value, area.value, planted.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/stand-count', {
-        body: {
-          counts: counts.value,
-          frameM2: area.value,
-          liveSeedsPerM2: planted.value,
-          confidence: 0.9,
-        },
-      }),
-    ),
+    consider('/api/bench/stand-count', {
+      body: {
+        counts: counts.value,
+        frameM2: area.value,
+        liveSeedsPerM2: planted.value,
+        confidence: 0.9,
+      },
+    }),
 )
 const many = (perM2: number) =>
   session.units === 'us'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { api, ask, type PlanInput } from '../../api/client'
+import type { PlanInput } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { kept } from './kept'
@@ -44,19 +45,17 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([stops.value, heads.value, target.value, asked.value, looking.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/flowering', {
-        body: {
-          stops: stops.value.map((flowering) => ({ heads: heads.value, flowering })),
-          target: target.value / 100,
-          riskTooEarly: 0.1,
-          riskTooLate: 0.1,
-          maxStops: 20,
-          species: asked.value,
-          look: looking.value as 'ANTHERS',
-        },
-      }),
-    ),
+    consider('/api/bench/flowering', {
+      body: {
+        stops: stops.value.map((flowering) => ({ heads: heads.value, flowering })),
+        target: target.value / 100,
+        riskTooEarly: 0.1,
+        riskTooLate: 0.1,
+        maxStops: 20,
+        species: asked.value,
+        look: looking.value as 'ANTHERS',
+      },
+    }),
 )
 const DECISION: Record<string, string> = {
   roll: 'Roll',

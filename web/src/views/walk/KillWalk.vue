@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask } from '../../api/client'
+import { alter, consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
@@ -26,7 +26,7 @@ const asking = computed(() => (numbers.value.length % 2 ? 'after' : 'before'))
 
 const { answer, trouble } = useAnswer(
   () => (frames.value.length ? JSON.stringify(frames.value) : ''),
-  () => ask(api.POST('/api/bench/kill', { body: { frames: frames.value, confidence: 0.9 } })),
+  () => consider('/api/bench/kill', { body: { frames: frames.value, confidence: 0.9 } }),
 )
 const taken = ref(false)
 const percent = (v: number) => `${Math.round(v * 100)} %`
@@ -35,23 +35,15 @@ const percent = (v: number) => `${Math.round(v * 100)} %`
 async function secondPass() {
   const today = session.farm?.today ?? ''
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
-        params: {
-          path: {
-            farmId: session.farm?.id ?? '',
-            fieldId: props.fieldId,
-            id: newId(),
-          },
-        },
-        body: {
-          kind: 'secondPass',
-          dueFrom: today,
-          dueTo: plus(today, 7),
-          words: `Second pass: ${percent(answer.value?.kill ?? 0)} dead`,
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
+      path: { fieldId: props.fieldId, id: newId() },
+      body: {
+        kind: 'secondPass',
+        dueFrom: today,
+        dueTo: plus(today, 7),
+        words: `Second pass: ${percent(answer.value?.kill ?? 0)} dead`,
+      },
+    })
     taken.value = true
     notice.show('It stands under Endings, to look at.')
   } catch (e) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, ask } from '../../api/client'
+import { alter, consider, read } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -27,30 +27,23 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([hoops.value, frame.value, dry.value, target.value])
       : '',
   () =>
-    ask(
-      api.POST('/api/bench/mulch', {
-        body: {
-          samples: hoops.value.map((wetKg) => ({ wetKg, frameM2: frame.value! })),
-          dryMatterFraction: dry.value!,
-          targetMgPerHa: target.value,
-          confidence: 0.9,
-        },
-      }),
-    ),
+    consider('/api/bench/mulch', {
+      body: {
+        samples: hoops.value.map((wetKg) => ({ wetKg, frameM2: frame.value! })),
+        dryMatterFraction: dry.value!,
+        targetMgPerHa: target.value,
+        confidence: 0.9,
+      },
+    }),
 )
 
 /** Without a clip: height × shade, by a line that learns from every clipped pair. */
 const { answer: guess } = useAnswer(
   () => (height.value && shade.value ? JSON.stringify([height.value, shade.value]) : ''),
   () =>
-    ask(
-      api.GET('/api/farms/{farmId}/height-cover', {
-        params: {
-          path: { farmId: session.farm?.id ?? '' },
-          query: { heightCm: height.value!, cover: shade.value! },
-        },
-      }),
-    ),
+    read('/api/farms/{farmId}/height-cover', {
+      query: { heightCm: height.value!, cover: shade.value! },
+    }),
 )
 
 async function keep() {
@@ -62,23 +55,15 @@ async function keep() {
   )
   if (!done) return
   if (height.value && shade.value) {
-    await ask(
-      api.PUT('/api/farms/{farmId}/fields/{fieldId}/pairs/{id}', {
-        params: {
-          path: {
-            farmId: session.farm?.id ?? '',
-            fieldId: props.fieldId,
-            id: newId(),
-          },
-        },
-        body: {
-          clippedOn: session.farm?.today ?? '',
-          heightCm: height.value,
-          cover: shade.value,
-          mgPerHa,
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/pairs/{id}', {
+      path: { fieldId: props.fieldId, id: newId() },
+      body: {
+        clippedOn: session.farm?.today ?? '',
+        heightCm: height.value,
+        cover: shade.value,
+        mgPerHa,
+      },
+    })
   }
   hoops.value = []
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, sendFile, type PlanInput, type Schemas } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
+import { consider, upload } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -29,15 +30,13 @@ const area = computed(() =>
 const { answer, trouble: countTrouble } = useAnswer(
   () => (counts.value.length && area.value > 0 ? JSON.stringify([counts.value, area.value]) : ''),
   () =>
-    ask(
-      api.POST('/api/farms/{farmId}/fields/{fieldId}/stand', {
-        params: { path: path() },
-        body: {
-          plan: props.plan,
-          stand: { counts: counts.value, frameM2: area.value, confidence: 0.9 },
-        },
-      }),
-    ),
+    consider('/api/farms/{farmId}/fields/{fieldId}/stand', {
+      path: path(),
+      body: {
+        plan: props.plan,
+        stand: { counts: counts.value, frameM2: area.value, confidence: 0.9 },
+      },
+    }),
 )
 
 const VERDICT: Record<string, string> = {
@@ -50,7 +49,7 @@ async function photo(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   try {
-    const got = await sendFile<Schemas['CoverAnswer']>('/api/bench/green-cover', file)
+    const got = await upload<Schemas['CoverAnswer']>('/api/bench/green-cover', file)
     cover.value = got.cover
   } catch (e) {
     notice.show((e as Error).message)

@@ -1,4 +1,5 @@
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { newId } from '../../words/ids'
@@ -12,14 +13,10 @@ export function useFieldLog(fieldId: string) {
   async function write(entries: Entry[], said: string): Promise<boolean> {
     try {
       for (const entry of entries) {
-        await ask(
-          api.PUT('/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-            params: {
-              path: { farmId: session.farm?.id ?? '', fieldId, entryId: newId() },
-            },
-            body: { doneOn: session.farm?.today ?? '', ...entry },
-          }),
-        )
+        await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
+          path: { fieldId, entryId: newId() },
+          body: { doneOn: session.farm?.today ?? '', ...entry },
+        })
       }
       notice.show(said)
       return true

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
@@ -13,11 +14,10 @@ const machines = ref<Schemas['MachineView'][]>([])
 const editing = ref<Schemas['CrewView'] | null>(null)
 const off = ref('')
 const refused = ref<Refusal | null>(null)
-const path = () => ({ farmId: session.farm?.id ?? '' })
 
 async function load() {
-  crew.value = await ask(api.GET('/api/farms/{farmId}/crew', { params: { path: path() } }))
-  machines.value = await ask(api.GET('/api/farms/{farmId}/machines', { params: { path: path() } }))
+  crew.value = await read('/api/farms/{farmId}/crew')
+  machines.value = await read('/api/farms/{farmId}/machines')
 }
 onMounted(load)
 const name = (id: string) => machines.value.find((m) => m.id === id)?.name ?? ''
@@ -40,18 +40,16 @@ function fresh(): Schemas['CrewView'] {
 async function save() {
   if (!editing.value) return
   try {
-    await ask(
-      api.PUT('/api/farms/{farmId}/crew/{id}', {
-        params: { path: { ...path(), id: editing.value.id } },
-        body: {
-          ...editing.value,
-          daysOff: off.value
-            .split(/[ ,;]+/)
-            .map((d) => d.trim())
-            .filter(Boolean),
-        },
-      }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/crew/{id}', {
+      path: { id: editing.value.id },
+      body: {
+        ...editing.value,
+        daysOff: off.value
+          .split(/[ ,;]+/)
+          .map((d) => d.trim())
+          .filter(Boolean),
+      },
+    })
     editing.value = null
     await load()
   } catch (e) {
@@ -59,14 +57,15 @@ async function save() {
   }
 }
 async function remove(c: Schemas['CrewView']) {
-  const params = { path: { ...path(), id: c.id } }
-  await ask(api.DELETE('/api/farms/{farmId}/crew/{id}', { params }))
+  const params = { path: { id: c.id } }
+  await alter('DELETE', '/api/farms/{farmId}/crew/{id}', { ...params })
   editing.value = null
   await load()
   notice.show(`${c.name} is off the crew.`, 'Undo', async () => {
-    await ask(
-      api.PUT('/api/farms/{farmId}/crew/{id}', { params, body: { ...c, version: undefined } }),
-    )
+    await alter('PUT', '/api/farms/{farmId}/crew/{id}', {
+      ...params,
+      body: { ...c, version: undefined },
+    })
     await load()
   })
 }

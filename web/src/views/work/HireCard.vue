@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -15,19 +16,15 @@ const quoted = ref('')
 const path = () => ({ farmId: session.farm?.id ?? '' })
 
 onMounted(async () => {
-  customers.value = await ask(
-    api.GET('/api/farms/{farmId}/work/customers', { params: { path: path() } }),
-  ).catch(() => [])
+  customers.value = await read('/api/farms/{farmId}/work/customers').catch(() => [])
 })
 
 async function work(c: Schemas['CustomerView'], worked: boolean) {
   try {
-    customers.value = await ask(
-      api.PUT('/api/farms/{farmId}/work/customers/{customerId}', {
-        params: { path: { ...path(), customerId: c.farmId } },
-        body: { worked },
-      }),
-    )
+    customers.value = await alter('PUT', '/api/farms/{farmId}/work/customers/{customerId}', {
+      path: { customerId: c.farmId },
+      body: { worked },
+    })
     if (!worked && quoted.value === c.farmId) quoted.value = ''
     notice.show(
       worked
@@ -47,11 +44,10 @@ async function show(c: Schemas['CustomerView']) {
     return
   }
   try {
-    quote.value = await ask(
-      api.GET('/api/farms/{farmId}/work/customers/{customerId}/quote', {
-        params: { path: { ...path(), customerId: c.farmId }, query: { units: session.units } },
-      }),
-    )
+    quote.value = await read('/api/farms/{farmId}/work/customers/{customerId}/quote', {
+      path: { customerId: c.farmId },
+      query: { units: session.units },
+    })
     quoted.value = c.farmId
   } catch (e) {
     notice.show((e as Error).message)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { read } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { plus, sayFullDay } from '../../words/days'
@@ -13,12 +14,7 @@ const ahead = ref(0)
 const day = computed(() => plus(props.today, ahead.value))
 const { answer: morning, trouble } = useAnswer(
   () => JSON.stringify([day.value, props.stamp]),
-  () =>
-    ask(
-      api.GET('/api/farms/{farmId}/work/morning', {
-        params: { path: { farmId: session.farm?.id ?? '' }, query: { day: day.value } },
-      }),
-    ),
+  () => read('/api/farms/{farmId}/work/morning', { query: { day: day.value } }),
 )
 type Task = Schemas['Task']
 const clock = (hour: number) => {

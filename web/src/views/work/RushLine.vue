@@ -1,19 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
-import { useSession } from '../../session'
+import type { Schemas } from '../../api/client'
+import { read } from '../../farm/data'
 import { between } from '../../words/days'
 
 /** The week's work in a line: hours by machine, what slipped, and the way to the rest. */
 const DAYS = 7
-const session = useSession()
 const work = ref<Schemas['WorkView'] | null>(null)
 onMounted(async () => {
-  work.value = await ask(
-    api.GET('/api/farms/{farmId}/work', {
-      params: { path: { farmId: session.farm?.id ?? '' } },
-    }),
-  ).catch(() => null)
+  work.value = await read('/api/farms/{farmId}/work').catch(() => null)
 })
 const hours = computed(() => {
   const now = work.value

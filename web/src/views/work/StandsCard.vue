@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Refusal, type Schemas } from '../../api/client'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { plus, sayDay } from '../../words/days'
@@ -19,9 +20,7 @@ const standing = computed(() => machines.value.filter((m) => m.out))
 const farmId = () => session.farm?.id ?? ''
 
 async function load() {
-  machines.value = await ask(
-    api.GET('/api/farms/{farmId}/machines', { params: { path: { farmId: farmId() } } }),
-  )
+  machines.value = await read('/api/farms/{farmId}/machines', { path: { farmId: farmId() } })
 }
 onMounted(() => void load().catch(() => undefined))
 
@@ -33,12 +32,10 @@ function begin() {
 }
 async function put(machineId: string, out: Schemas['Out'] | undefined) {
   const version = machines.value.find((m) => m.id === machineId)?.version
-  await ask(
-    api.PUT('/api/farms/{farmId}/machines/{machineId}/out', {
-      params: { path: { farmId: farmId(), machineId } },
-      body: { version, out },
-    }),
-  )
+  await alter('PUT', '/api/farms/{farmId}/machines/{machineId}/out', {
+    path: { farmId: farmId(), machineId },
+    body: { version, out },
+  })
   await load()
 }
 async function stand() {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -31,11 +32,10 @@ const pin = computed(() =>
 
 onMounted(async () => {
   try {
-    places.value = await ask(
-      api.GET('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/elsewhere', {
-        params: { path: path(), query: { runId: props.runId } },
-      }),
-    )
+    places.value = await read('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/elsewhere', {
+      path: path(),
+      query: { runId: props.runId },
+    })
   } catch (e) {
     trouble.value = (e as Error).message
   }
@@ -90,12 +90,10 @@ async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise
   try {
     emit(
       'changed',
-      await ask(
-        api.PUT('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/pin', {
-          params: { path: path() },
-          body: { day, onlyDoer, neverDoers },
-        }),
-      ),
+      await alter('PUT', '/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/pin', {
+        path: path(),
+        body: { day, onlyDoer, neverDoers },
+      }),
     )
     notice.show(`${props.field}: ${said}`, undo ? 'Undo' : '', () => void undo?.())
   } catch (e) {

@@ -1,0 +1,153 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { createApp, effectScope, nextTick, ref, type EffectScope } from 'vue'
+import { alter, consider, kept, keyOf, read, useRead } from './data'
+import { farmIs } from './now'
+
+/** A server of one answer an address, with what it was asked. */
+const server = vi.hoisted(() => {
+  const asked: { method: string; address: string; options: Record<string, unknown> }[] = []
+  const answers = new Map<string, () => unknown>()
+  const say = (method: string) => async (address: string, options: Record<string, unknown>) => {
+    asked.push({ method, address, options })
+    const answer = answers.get(`${method} ${address}`)
+    if (!answer) throw new Error('the server refuses ' + address)
+    return answer()
+  }
+  return { asked, answers, say }
+})
+
+vi.mock('../api/client', () => ({
+  api: {
+    GET: server.say('GET'),
+    POST: server.say('POST'),
+    PUT: server.say('PUT'),
+    DELETE: server.say('DELETE'),
+  },
+  ask: (answer: Promise<unknown>) => answer,
+  sendFile: vi.fn(),
+}))
+
+const CREW = '/api/farms/{farmId}/crew'
+const LOTS = '/api/farms/{farmId}/seed/lots'
+const LOT = '/api/farms/{farmId}/seed/lots/{lotId}'
+const app = createApp({}).use(VueQueryPlugin, { queryClient: kept })
+
+function looking<T>(look: () => T): { shown: T; scope: EffectScope } {
+  const scope = effectScope()
+  const shown = app.runWithContext(() => scope.run(look)!)
+  return { shown, scope }
+}
+const settled = () => vi.waitFor(() => expect(kept.isFetching()).toBe(0))
+
+beforeEach(() => {
+  kept.clear()
+  server.asked.length = 0
+  server.answers.clear()
+  farmIs(() => 'home')
+})
+
+describe('read', () => {
+  it('asks of the farm that is open, unless another is named', async () => {
+    server.answers.set('GET ' + CREW, () => [])
+    await read(CREW)
+    await read(CREW, { path: { farmId: 'theirs' } })
+    expect(server.asked.map((a) => a.options.params)).toEqual([
+      { path: { farmId: 'home' }, query: undefined },
+      { path: { farmId: 'theirs' }, query: undefined },
+    ])
+  })
+  it('fetches what two ask at once only once, and anew for who asks later', async () => {
+    let n = 0
+    server.answers.set('GET ' + CREW, () => [++n])
+    expect(await Promise.all([read(CREW), read(CREW)])).toEqual([[1], [1]])
+    expect(await read(CREW)).toEqual([2])
+  })
+  it('passes a refusal on', async () => {
+    await expect(read(LOTS)).rejects.toThrow('refuses')
+  })
+  it('answers what is so after a change that came in between', async () => {
+    let lots = ['before']
+    let release: () => void = () => {}
+    const held = new Promise<void>((r) => (release = r))
+    server.answers.set('GET ' + LOTS, async () => {
+      const then = lots
+      if (then[0] === 'before') await held
+      return then
+    })
+    server.answers.set('PUT ' + LOT, () => {
+      lots = ['after']
+    })
+    const reading = read(LOTS)
+    await alter('PUT', LOT, { path: { lotId: 'a' }, body: {} as never })
+    release()
+    expect(await reading).toEqual(['after'])
+  })
+})
+
+describe('keyOf', () => {
+  it('keeps farms, addresses and questions apart', () => {
+    const keys = [
+      keyOf(CREW),
+      keyOf(CREW, { path: { farmId: 'theirs' } }),
+      keyOf(LOTS),
+      keyOf(LOTS, { query: { allowance: 0.05 } }),
+      keyOf(LOT, { path: { lotId: 'a' } }),
+      keyOf(LOT, { path: { lotId: 'b' } }),
+    ].map((k) => JSON.stringify(k))
+    expect(new Set(keys).size).toBe(keys.length)
+  })
+  it('names the farm that is open the same, said or not', () => {
+    expect(keyOf(CREW)).toEqual(keyOf(CREW, { path: { farmId: 'home' } }))
+  })
+})
+
+describe('useRead', () => {
+  it('shows what is there, and asks again when the farm is changed', async () => {
+    let n = 0
+    server.answers.set('GET ' + LOTS, () => [++n])
+    server.answers.set('PUT ' + LOT, () => ({}))
+    const { shown, scope } = looking(() => useRead(LOTS))
+    expect(shown.data.value).toBeUndefined()
+    await settled()
+    expect(shown.data.value).toEqual([1])
+    await alter('PUT', LOT, { path: { lotId: 'a' }, body: {} as never })
+    await settled()
+    expect(shown.data.value).toEqual([2])
+    scope.stop()
+    await alter('PUT', LOT, { path: { lotId: 'a' }, body: {} as never })
+    await settled()
+    expect(n).toBe(2)
+  })
+  it('is left alone by a question and by a change on another farm', async () => {
+    let n = 0
+    server.answers.set('GET ' + LOTS, () => [++n])
+    server.answers.set('POST /api/bench/kill', () => ({}))
+    server.answers.set('PUT ' + LOT, () => ({}))
+    const { scope } = looking(() => useRead(LOTS))
+    await settled()
+    await consider('/api/bench/kill', { body: {} as never })
+    await alter('PUT', LOT, { path: { farmId: 'theirs', lotId: 'a' }, body: {} as never })
+    await settled()
+    expect(n).toBe(1)
+    scope.stop()
+  })
+  it('says why there is nothing', async () => {
+    const { shown, scope } = looking(() => useRead(LOTS))
+    await settled()
+    expect(shown.trouble.value).toContain('refuses')
+    scope.stop()
+  })
+  it('waits until it knows what to ask, and follows it', async () => {
+    server.answers.set('GET ' + LOTS, () => ['lots'])
+    const wanted = ref<Record<string, never> | null>(null)
+    const { shown, scope } = looking(() => useRead(LOTS, wanted))
+    await settled()
+    expect(server.asked).toHaveLength(0)
+    wanted.value = {}
+    await nextTick()
+    await settled()
+    expect(shown.data.value).toEqual(['lots'])
+    scope.stop()
+  })
+})

@@ -1,0 +1,162 @@
+import { isCancelledError, QueryClient, useQuery } from '@tanstack/vue-query'
+import type { HttpMethod } from 'openapi-typescript-helpers'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { api, ask, sendFile } from '../api/client'
+import type { paths } from '../api/schema'
+import { farmNow } from './now'
+
+/*
+ * What the farm knows, as pages take it. Pages name what they want and what they change; fetching,
+ * keeping, asking again after a change and letting go of what nobody looks at any more is done here.
+ */
+
+type Op<P extends keyof paths, M extends HttpMethod> =
+  paths[P] extends Record<M, infer O> ? O : never
+type PathOf<O> = O extends { parameters: { path: infer X } } ? Omit<X, 'farmId'> : unknown
+type WithPath<O> =
+  // eslint-disable-next-line @typescript-eslint/no-empty-object-type
+  {} extends PathOf<O>
+    ? { path?: PathOf<O> & { farmId?: string } }
+    : { path: PathOf<O> & { farmId?: string } }
+type WithQuery<O> = O extends { parameters: { query?: infer X } } ? { query?: X } : unknown
+type WithBody<O> = O extends { requestBody: { content: infer C } }
+  ? { body: C[keyof C] }
+  : O extends { requestBody?: { content: infer C } }
+    ? { body?: C[keyof C] }
+    : unknown
+/** What a request says beside its address; the farm is the one that is open unless it is named. */
+export type Said<P extends keyof paths, M extends HttpMethod> = WithPath<Op<P, M>> &
+  WithQuery<Op<P, M>> &
+  WithBody<Op<P, M>>
+type Rest<T> = object extends T ? [said?: T] : [said: T]
+type Ok<O> = O extends { responses: infer R }
+  ? R extends { 200: { content: infer C } }
+    ? C[keyof C]
+    : undefined
+  : never
+/** What an address answers. */
+export type Answer<P extends keyof paths, M extends HttpMethod> = Ok<Op<P, M>>
+type Readable = { [P in keyof paths]: paths[P] extends { get: unknown } ? P : never }[keyof paths]
+type Method = 'POST' | 'PUT' | 'DELETE'
+type Changeable<M extends Method> = {
+  [P in keyof paths]: paths[P] extends Record<Lowercase<M>, unknown> ? P : never
+}[keyof paths]
+
+interface Loose {
+  path?: Record<string, unknown>
+  query?: unknown
+  body?: unknown
+}
+
+/** What was fetched. The service worker answers without a signal, so requests are always tried. */
+export const kept = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: false,
+      staleTime: 0,
+      networkMode: 'always',
+      refetchOnWindowFocus: false,
+      structuralSharing: false,
+    },
+  },
+})
+
+function init(address: string, said: Loose = {}, signal?: AbortSignal) {
+  const path = { ...(address.includes('{farmId}') ? { farmId: farmNow() } : {}), ...said.path }
+  return { params: { path, query: said.query }, body: said.body, signal }
+}
+
+/** All that is kept of one farm lies under its id. */
+export function keyOf(address: string, said: Loose = {}): unknown[] {
+  const farm = said.path?.farmId ?? (address.includes('{farmId}') ? farmNow() : '')
+  return [farm, address, { ...said.path, farmId: undefined }, said.query ?? {}]
+}
+
+// The client's own types are kept by the signatures below; inside, an address is an address.
+type Untyped = (address: string, options: object) => Parameters<typeof ask>[0]
+const sent: Record<'GET' | Method, Untyped> = {
+  GET: api.GET as unknown as Untyped,
+  POST: api.POST as unknown as Untyped,
+  PUT: api.PUT as unknown as Untyped,
+  DELETE: api.DELETE as unknown as Untyped,
+}
+
+/** Fetches something; asked twice at once, it is fetched once. */
+export function read<P extends Readable>(
+  address: P,
+  ...[said]: Rest<Said<P, 'get'>>
+): Promise<Answer<P, 'get'>> {
+  const fetched = async (): Promise<unknown> => {
+    try {
+      return await kept.fetchQuery({
+        queryKey: keyOf(address, said as Loose),
+        queryFn: ({ signal }) => ask(sent.GET(address, init(address, said as Loose, signal))),
+      })
+    } catch (e) {
+      // A change came in between: what was on its way is of before.
+      if (isCancelledError(e)) return fetched()
+      throw e
+    }
+  }
+  return fetched() as Promise<Answer<P, 'get'>>
+}
+
+/** Asks what would be: nothing changes, nothing is kept. */
+export function consider<P extends Changeable<'POST'>>(
+  address: P,
+  ...[said]: Rest<Said<P, 'post'>>
+): Promise<Answer<P, 'post'>> {
+  return ask(sent.POST(address, init(address, said as Loose))) as Promise<Answer<P, 'post'>>
+}
+
+/** What is on its way is of before; what is looked at is asked for again. */
+async function anew(queryKey: unknown[]) {
+  await kept.cancelQueries({ queryKey })
+  void kept.invalidateQueries({ queryKey })
+}
+
+/** Changes something; what is looked at of that farm is asked for anew. */
+export async function alter<M extends Method, P extends Changeable<M>>(
+  method: M,
+  address: P,
+  ...[said]: Rest<Said<P, Lowercase<M>>>
+): Promise<Answer<P, Lowercase<M>>> {
+  const answer = await ask(sent[method](address as string, init(address as string, said as Loose)))
+  await anew(keyOf(address as string, said as Loose).slice(0, 1))
+  return answer as Answer<P, Lowercase<M>>
+}
+
+/** Sends a file with parts beside it; what is looked at of the farm is asked for anew. */
+export async function upload<T>(
+  address: string,
+  file: File,
+  parts: Record<string, unknown> = {},
+): Promise<T> {
+  const answer = await sendFile<T>(address, file, parts)
+  await anew([farmNow()])
+  return answer
+}
+
+/**
+ * Something a page shows: fetched when it is first looked at, again when what it is asked with
+ * changes or somebody changes the farm, and let go of when nobody looks any more.
+ *
+ * @param said null asks nothing yet
+ */
+export function useRead<P extends Readable>(
+  address: P,
+  said: MaybeRefOrGetter<Said<P, 'get'> | null> = {} as Said<P, 'get'>,
+) {
+  const asked = computed(() => toValue(said) as Loose | null)
+  const found = useQuery({
+    queryKey: computed(() => keyOf(address, asked.value ?? {})),
+    queryFn: ({ signal }) => ask(sent.GET(address, init(address, asked.value ?? {}, signal))),
+    enabled: computed(() => asked.value !== null),
+  })
+  return {
+    data: computed(() => found.data.value as Answer<P, 'get'> | undefined),
+    trouble: computed(() => found.error.value?.message ?? ''),
+    busy: found.isFetching,
+    again: () => found.refetch(),
+  }
+}
