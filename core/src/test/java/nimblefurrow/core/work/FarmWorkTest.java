@@ -457,4 +457,193 @@ class FarmWorkTest {
       assertThat(asked(work, g, "plant").after().least()).isEqualTo(5);
     }
   }
+
+  @Test
+  void aHarvestThatIsRipeAlreadyBeginsTodayAndOneBeyondThePlanIsLeft() {
+    LocalDate clear = new WorkFarm().bare("Any", new WorkFarm.Known()).clear();
+    WorkFarm late = autumn().from(clear.plusDays(5), 50);
+    WorkField ripe = late.bare("Ripe", notHarvested(clear.plusDays(5)));
+    Option cut = only(WorkFarm.job(late.work(), ripe, "harvest"));
+    assertThat(cut.first()).isZero();
+    assertThat(cut.last()).isEqualTo(35);
+    WorkFarm edge = autumn().from(clear.minusDays(9), 10);
+    WorkField last = edge.bare("Last", new WorkFarm.Known());
+    assertThat(only(WorkFarm.job(edge.work(), last, "harvest")).first()).isEqualTo(9);
+    assertThat(only(WorkFarm.job(edge.work(), last, "harvest")).last()).isEqualTo(9);
+    WorkFarm early = autumn().from(clear.minusDays(10), 10);
+    WorkField beyond = early.bare("Beyond", new WorkFarm.Known());
+    assertThat(early.work().job(beyond.id(), "harvest")).isEqualTo(-1);
+  }
+
+  /** Said not to be done that day: then it is due on from there. */
+  private static WorkFarm.Known notHarvested(LocalDate said) {
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.said.put(Deed.HARVEST, new FieldStanding.Said(said, 0));
+    return k;
+  }
+
+  @Test
+  void theHeadSeederAddsItsGoalOnEveryDayAndOnlyWhereSeedIsStillDue() {
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.COMBINE_HEAD));
+    WorkField f =
+        farm.rye("Creek", Seedings.COMBINE_HEAD, Endings.SPRAY_EARLY, new WorkFarm.Known());
+    List<FieldJob.Alternative> ways = WorkFarm.job(farm.work(), f, "harvest").alternatives();
+    Option both = ways.get(0).option();
+    Option bare = ways.get(1).option();
+    for (int d = both.first(); d <= both.last(); d++) {
+      assertThat(both.value()[d] - bare.value()[d]).isCloseTo(2000, within(1e-6));
+    }
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.logged.put(Deed.SEEDING, LocalDate.of(2026, 8, 30));
+    WorkField done = farm.rye("Done", Seedings.COMBINE_HEAD, Endings.SPRAY_EARLY, k);
+    FarmWork work = farm.work();
+    assertThat(WorkFarm.job(work, done, "harvest").alternatives()).hasSize(1);
+    assertThat(work.job(done.id(), "seed")).isEqualTo(-1);
+  }
+
+  @Test
+  void seedingRunsFromTodayToTheWindowsLastDay() {
+    WorkFarm farm = autumn().from(LocalDate.of(2026, 10, 3), 100);
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.logged.put(Deed.HARVEST, LocalDate.of(2026, 9, 20));
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
+    FarmWork work = farm.work();
+    Option drill = only(WorkFarm.job(work, f, "seed"));
+    assertThat(drill.first()).as("open since September").isZero();
+    LocalDate closes =
+        new nimblefurrow.core.seeding.WindowFinder(Farm.CLIMATE, f.crop())
+            .find(List.of(Farm.species("cereal_rye")), Seedings.DRILL, f.covered().plan().soil())
+            .closes()
+            .day();
+    assertThat(drill.last()).isEqualTo(farm.span.index(closes));
+    assertThat(asked(work, f, "seed").after()).as("the crop is off").isNull();
+    WorkFarm cut = autumn().from(LocalDate.of(2026, 10, 3), 5);
+    WorkField g = cut.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
+    assertThat(only(WorkFarm.job(cut.work(), g, "seed")).last()).isEqualTo(4);
+    WorkFarm shut = autumn().from(closes, 20);
+    WorkField last = shut.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
+    assertThat(only(WorkFarm.job(shut.work(), last, "seed")).last()).isZero();
+    WorkFarm over = autumn().from(closes.plusDays(1), 20);
+    WorkField none = over.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
+    int seed = over.work().job(none.id(), "seed");
+    if (seed >= 0) {
+      FieldJob job = over.work().jobs().get(seed);
+      assertThat(job.alternatives()).isEmpty();
+      assertThat(job.gone()).startsWith("drill after harvest closed on");
+    }
+  }
+
+  @Test
+  void seedThatIsPartlyOutTakesTheRestOfItsHours() {
+    WorkFarm farm = autumn().from(LocalDate.of(2026, 10, 3), 100);
+    WorkFarm.Known k = new WorkFarm.Known();
+    k.logged.put(Deed.HARVEST, LocalDate.of(2026, 9, 20));
+    WorkField whole = farm.rye("Whole", Seedings.DRILL, Endings.WINTER, k);
+    k.said.put(Deed.SEEDING, new FieldStanding.Said(LocalDate.of(2026, 10, 2), 0.75));
+    WorkField part = farm.rye("Part", Seedings.DRILL, Endings.WINTER, k);
+    FarmWork work = farm.work();
+    assertThat(only(WorkFarm.job(work, part, "seed")).hours())
+        .isCloseTo(only(WorkFarm.job(work, whole, "seed")).hours() / 4, within(1e-9));
+  }
+
+  @Test
+  void withoutItsHarvestInThePlanNothingGoesOutBehindTheCombine() {
+    LocalDate clear = new WorkFarm().bare("Any", new WorkFarm.Known()).clear();
+    WorkFarm farm = autumn().with(Shed.seeder(Seedings.DRONE)).from(clear.minusDays(20), 20);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    FarmWork work = farm.work();
+    assertThat(work.job(f.id(), "harvest")).isEqualTo(-1);
+    assertThat(WorkFarm.job(work, f, "seed").alternatives())
+        .extracting(FieldJob.Alternative::key)
+        .doesNotContain("drill");
+    WorkFarm near = autumn().from(clear.minusDays(19), 20);
+    near.machines.remove(0);
+    WorkField g = near.rye("Creek", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    FarmWork hired = near.work();
+    assertThat(hired.job(g.id(), "harvest")).as("no combine of our own").isEqualTo(-1);
+    assertThat(WorkFarm.job(hired, g, "seed").alternatives())
+        .as("but somebody cuts it on the last day")
+        .hasSize(1);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"94, true", "95, true", "45, true", "44, false", "40, false"})
+  void whatLiesInThePlansLastDaysIsLeftToTheNext(int days, boolean there) {
+    // The tenth of May is day 39 from the first of April.
+    WorkFarm farm = spring().from(APRIL, days);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, seeded());
+    WorkField bare = farm.bare("Bare", seeded());
+    FarmWork work = farm.work();
+    assertThat(work.job(f.id(), "end") >= 0).isEqualTo(there);
+    assertThat(work.job(f.id(), "plant") >= 0).isEqualTo(there);
+    assertThat(work.job(bare.id(), "plant") >= 0).isEqualTo(there);
+  }
+
+  @Test
+  void othersPlantForThemselvesAndWhatIsPlantedIsNotPlantedAgain() {
+    WorkFarm farm = spring();
+    WorkFarm.Known theirs = seeded();
+    theirs.ours = false;
+    WorkField f = farm.rye("Theirs", Seedings.DRILL, Endings.ROLL_PLANT, theirs);
+    WorkField bare = farm.bare("Bare", theirs);
+    WorkFarm.Known planted = seeded();
+    planted.logged.put(Deed.PLANTING, LocalDate.of(2027, 4, 28));
+    WorkField done = farm.bare("Done", planted);
+    FarmWork work = farm.work();
+    assertThat(work.job(f.id(), "end")).isNotNegative();
+    assertThat(work.job(f.id(), "plant")).isEqualTo(-1);
+    assertThat(work.job(bare.id(), "plant")).isEqualTo(-1);
+    assertThat(work.job(done.id(), "plant")).isEqualTo(-1);
+  }
+
+  @Test
+  void plantingOfTheFirstDaysBeginsToday() {
+    WorkFarm farm = spring().from(WorkFarm.PLANT, 60);
+    WorkField f = farm.bare("Bare", seeded());
+    Option plant = only(WorkFarm.job(farm.work(), f, "plant"));
+    assertThat(plant.first()).isZero();
+    WorkFarm.Known ended = seeded();
+    ended.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 10));
+    WorkField rolled = farm.rye("Rolled", Seedings.DRILL, Endings.ROLL_PLANT, ended);
+    assertThat(only(WorkFarm.job(farm.work(), rolled, "plant")).first()).isZero();
+    WorkField sprayed = farm.rye("Sprayed", Seedings.DRILL, Endings.SPRAY_EARLY, ended);
+    assertThat(only(WorkFarm.job(farm.work(), sprayed, "plant")).first()).isEqualTo(10);
+  }
+
+  @Test
+  void keptJobsOfBeforeStandOnTheFirstDay() {
+    WorkFarm farm = autumn();
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
+    String key = FarmWork.key(f.id(), "seed");
+    farm.kept.put(key, new KeptJob("drill", Shed.id("drill"), farm.span.day(-3), 0));
+    assertThat(asked(farm.work(), f, "seed").kept()).isEqualTo(new WorkProblem.Kept(1, 0, false));
+    farm.kept.put(key, new KeptJob("drill", Shed.id("harvest"), farm.span.day(3), 0.999));
+    FarmWork work = farm.work();
+    assertThat(only(WorkFarm.job(work, f, "seed")).hours()).as("never nothing").isEqualTo(0.05);
+    assertThat(asked(work, f, "seed").kept()).isEqualTo(new WorkProblem.Kept(0, 3, true));
+    farm.pins.put(key, new JobPin(null, null, Set.of()));
+    assertThat(asked(farm.work(), f, "seed").pin())
+        .isEqualTo(new WorkProblem.Pin(-1, Set.of(), Set.of()));
+    farm.pins.put(key, new JobPin(farm.span.day(0), Shed.id("harvest"), Set.of()));
+    assertThat(asked(farm.work(), f, "seed").pin())
+        .isEqualTo(new WorkProblem.Pin(0, Set.of(0), Set.of()));
+    assertThat(key).startsWith(f.id().toString()).endsWith("seed");
+  }
+
+  @Test
+  void progressRunsToTheWhole() {
+    WorkFarm farm = autumn();
+    farm.bare("One", new WorkFarm.Known());
+    farm.bare("Two", new WorkFarm.Known());
+    List<Double> told = new ArrayList<>();
+    FarmWork.of(
+        farm.frame(),
+        farm.fields,
+        farm.people,
+        farm.fair(),
+        new FarmWork.Standing(farm.kept, farm.pins, farm.looks),
+        7,
+        told::add);
+    assertThat(told).containsExactly(0.5, 1.0);
+  }
 }
