@@ -150,4 +150,28 @@ describe('useRead', () => {
     expect(shown.data.value).toEqual(['lots'])
     scope.stop()
   })
+  it('keeps what it shows while the same is asked differently, and only then', async () => {
+    const NEEDS = '/api/farms/{farmId}/seed/needs'
+    const WATCH = '/api/farms/{farmId}/fields/{fieldId}/watch'
+    let n = 0
+    server.answers.set('GET ' + NEEDS, () => [++n])
+    server.answers.set('GET ' + WATCH, () => [++n])
+    const allowance = ref(0.05)
+    const field = ref('a')
+    const { shown, scope } = looking(() => ({
+      needs: useRead(NEEDS, () => ({ query: { allowance: allowance.value } })),
+      watch: useRead(WATCH, () => ({ path: { fieldId: field.value } })),
+    }))
+    await settled()
+    const before = shown.needs.data.value
+    expect(before).toHaveLength(1)
+    allowance.value = 0.1
+    field.value = 'b'
+    await nextTick()
+    expect(shown.needs.data.value).toEqual(before)
+    expect(shown.watch.data.value).toBeUndefined()
+    await settled()
+    expect(shown.needs.data.value).not.toEqual(before)
+    scope.stop()
+  })
 })

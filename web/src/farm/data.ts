@@ -126,6 +126,11 @@ export async function alter<M extends Method, P extends Changeable<M>>(
   return answer as Answer<P, Lowercase<M>>
 }
 
+/** Whether two keys are of one thing, whatever is asked of it. */
+function same(a: readonly unknown[] | undefined, b: unknown[]): boolean {
+  return JSON.stringify(a?.slice(0, 3)) === JSON.stringify(b.slice(0, 3))
+}
+
 /** Sends a file with parts beside it; what is looked at of the farm is asked for anew. */
 export async function upload<T>(
   address: string,
@@ -152,6 +157,9 @@ export function useRead<P extends Readable>(
     queryKey: computed(() => keyOf(address, asked.value ?? {})),
     queryFn: ({ signal }) => ask(sent.GET(address, init(address, asked.value ?? {}, signal))),
     enabled: computed(() => asked.value !== null),
+    // The same thing asked a little differently stays on the screen until the new answer is there.
+    placeholderData: (previous: unknown, was) =>
+      same(was?.queryKey, keyOf(address, asked.value ?? {})) ? previous : undefined,
   })
   return {
     data: computed(() => found.data.value as Answer<P, 'get'> | undefined),

@@ -187,7 +187,7 @@ const SHEETS = [
           :cover-mg-per-ha="coverMgPerHa"
           :green-at-planting="!!kinds.ending(way)?.plantsGreen"
         />
-        <WatchList :field-id="page.fieldId" :stamp="chosen?.id ?? ''" />
+        <WatchList :field-id="page.fieldId" />
       </div>
     </template>
     <p v-else-if="busy" class="muted">Running every way through every year…</p>

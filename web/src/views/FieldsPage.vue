@@ -1,15 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import type { FieldView } from '../api/client'
-import { read } from '../farm/data'
+import { computed, ref } from 'vue'
+import { useRead } from '../farm/data'
 import { useSession } from '../session'
 import { sayDay } from '../words/days'
 import { crops, soils } from './field/names'
 
 const session = useSession()
-const fields = ref<FieldView[] | null>(null)
+const { data: fields, trouble } = useRead('/api/farms/{farmId}/fields')
 const words = ref('')
-const trouble = ref('')
 const headers = [
   { title: 'Field', key: 'name' },
   { title: 'Area', key: 'areaHa', align: 'end' as const },
@@ -19,14 +17,6 @@ const headers = [
   { title: '', key: 'notes', sortable: false },
 ]
 const total = computed(() => (fields.value ?? []).reduce((sum, f) => sum + f.areaHa, 0))
-
-onMounted(async () => {
-  try {
-    fields.value = await read('/api/farms/{farmId}/fields')
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
 </script>
 
 <template>

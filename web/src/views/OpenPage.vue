@@ -1,24 +1,15 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
-import { read } from '../farm/data'
+import { useRead } from '../farm/data'
 import { useSession } from '../session'
 import { between, sayDay } from '../words/days'
 import { sentence } from '../words/reasons'
 
 /** Which fields can be seeded this week, by way of seeding. */
 const session = useSession()
-const view = ref<Schemas['OpenView'] | null>(null)
-const trouble = ref('')
+const { data: view, trouble } = useRead('/api/farms/{farmId}/open')
 const all = ref(false)
-
-onMounted(async () => {
-  try {
-    view.value = await read('/api/farms/{farmId}/open')
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
 
 /** Ways that have a machine, and all others on demand. */
 const ways = computed(() =>

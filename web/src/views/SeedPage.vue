@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
-import { alter, read, upload } from '../farm/data'
+import { alter, upload, useRead } from '../farm/data'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
@@ -11,34 +11,17 @@ import { newId } from '../words/ids'
 
 /** Seed: what to buy, what is in the bin, and the farm's mixes. */
 const session = useSession()
-const lots = ref<Schemas['LotView'][] | null>(null)
-const mixes = ref<Schemas['MixView'][]>([])
-const needs = ref<Schemas['SeedNeed'][]>([])
 const allowance = ref(5)
-const trouble = ref('')
+const { data: lots, trouble } = useRead('/api/farms/{farmId}/seed/lots')
+const { data: mixed } = useRead('/api/farms/{farmId}/seed/mixes')
+const { data: needed } = useRead('/api/farms/{farmId}/seed/needs', () => ({
+  query: { allowance: allowance.value / 100 },
+}))
+const mixes = computed(() => mixed.value ?? [])
+const needs = computed(() => needed.value ?? [])
 const editing = ref<Schemas['LotView'] | null>(null)
 const path = () => ({ farmId: session.farm?.id ?? '' })
 const name = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
-
-async function load() {
-  try {
-    const params = {}
-    const [l, m, n] = await Promise.all([
-      read('/api/farms/{farmId}/seed/lots', { ...params }),
-      read('/api/farms/{farmId}/seed/mixes', { ...params }),
-      read('/api/farms/{farmId}/seed/needs', {
-        ...params,
-        query: { allowance: allowance.value / 100 },
-      }),
-    ])
-    lots.value = l
-    mixes.value = m
-    needs.value = n
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-}
-onMounted(load)
 
 function fresh(): Schemas['LotView'] {
   return {
@@ -58,27 +41,23 @@ async function remove(lot: Schemas['LotView']) {
   const params = { path: { lotId: lot.id } }
   try {
     await alter('DELETE', '/api/farms/{farmId}/seed/lots/{lotId}', { ...params })
-    await load()
   } catch (e) {
     return notice.show((e as Error).message)
   }
-  notice.show(`${lot.lotNo || name(lot.species)} is out of the bin.`, 'Undo', async () => {
-    await alter('POST', '/api/farms/{farmId}/seed/lots/{lotId}/restore', { ...params })
-    await load()
-  })
+  notice.show(`${lot.lotNo || name(lot.species)} is out of the bin.`, 'Undo', () =>
+    alter('POST', '/api/farms/{farmId}/seed/lots/{lotId}/restore', { ...params }),
+  )
 }
 
 /** After a save: what it was can be put back. */
 async function saved(now: Schemas['LotView'], before: Schemas['LotView']) {
-  await load()
   if (before.version === undefined) return
-  notice.show(`${now.lotNo || name(now.species)} kept.`, 'Undo', async () => {
-    await alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
+  notice.show(`${now.lotNo || name(now.species)} kept.`, 'Undo', () =>
+    alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
       path: { lotId: now.id },
       body: { ...before, version: now.version },
-    })
-    await load()
-  })
+    }),
+  )
 }
 
 async function certify(lot: Schemas['LotView'], event: Event) {
@@ -86,7 +65,6 @@ async function certify(lot: Schemas['LotView'], event: Event) {
   if (!file) return
   try {
     await upload(`/api/farms/${path().farmId}/seed/lots/${lot.id}/certificate`, file)
-    await load()
   } catch (e) {
     notice.show((e as Error).message)
   }
@@ -95,14 +73,12 @@ async function certify(lot: Schemas['LotView'], event: Event) {
 async function removeMix(mix: Schemas['MixView']) {
   const params = { path: { mixId: mix.id } }
   await alter('DELETE', '/api/farms/{farmId}/seed/mixes/{mixId}', { ...params })
-  await load()
-  notice.show(`${mix.name} taken away.`, 'Undo', async () => {
-    await alter('PUT', '/api/farms/{farmId}/seed/mixes/{mixId}', {
+  notice.show(`${mix.name} taken away.`, 'Undo', () =>
+    alter('PUT', '/api/farms/{farmId}/seed/mixes/{mixId}', {
       ...params,
       body: { ...mix, version: undefined },
-    })
-    await load()
-  })
+    }),
+  )
 }
 
 const left = (l: Schemas['LotView']) => l.boughtKg - (l.usedKg ?? 0)
@@ -125,14 +101,7 @@ const bags = (kg: number) => Math.ceil(kg / 22.6796185)
         <h2 class="grow">Still to buy</h2>
         <label class="muted small no-print"
           >over what is needed
-          <input
-            v-model.number="allowance"
-            type="number"
-            min="0"
-            max="50"
-            class="allow"
-            @change="load"
-          />
+          <input v-model.number="allowance" type="number" min="0" max="50" class="allow" />
           %</label
         >
       </div>

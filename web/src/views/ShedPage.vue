@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
-import { read } from '../farm/data'
+import { useRead } from '../farm/data'
 import { useSession } from '../session'
 import { sentence } from '../words/reasons'
 import MachineForm from './bench/MachineForm.vue'
@@ -11,21 +11,10 @@ import { useKinds } from '../words/kinds'
 /** The shed: what there is to seed with, and what was found when it was last set. */
 const session = useSession()
 const kinds = useKinds()
-const machines = ref<Schemas['MachineView'][] | null>(null)
-const notes = ref<Schemas['CalibrationView'][]>([])
+const { data: machines, trouble } = useRead('/api/farms/{farmId}/machines')
+const { data: found } = useRead('/api/farms/{farmId}/calibrations')
+const notes = computed(() => found.value ?? [])
 const editing = ref<Schemas['MachineView'] | null>(null)
-const trouble = ref('')
-
-async function load() {
-  const params = { path: { farmId: session.farm?.id ?? '' } }
-  try {
-    machines.value = await read('/api/farms/{farmId}/machines', { ...params })
-    notes.value = await read('/api/farms/{farmId}/calibrations', { ...params })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-}
-onMounted(load)
 
 function fresh(): Schemas['MachineView'] {
   return {
@@ -118,7 +107,7 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
         <p v-else class="small muted">Never set here yet.</p>
       </router-link>
     </div>
-    <MachineForm v-if="editing" v-model="editing" @saved="load" />
+    <MachineForm v-if="editing" v-model="editing" />
   </div>
 </template>
 

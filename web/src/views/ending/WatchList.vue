@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
+import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -9,32 +9,19 @@ import { sentence } from '../../words/reasons'
 import { newId } from '../../words/ids'
 
 /** What to look for after the ending; one tap takes it on. */
-const props = defineProps<{ fieldId: string; stamp: string }>()
+const props = defineProps<{ fieldId: string }>()
 const session = useSession()
-const items = ref<Schemas['WatchItem'][]>([])
-const taken = ref<Schemas['FollowUpView'][]>([])
-const trouble = ref('')
-const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
-
-async function load() {
-  try {
-    const params = { path: path() }
-    items.value = await read('/api/farms/{farmId}/fields/{fieldId}/watch', { ...params })
-    own(await read('/api/farms/{farmId}/follow-ups', { ...params }))
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-}
-function own(all: Schemas['FollowUpView'][]) {
-  taken.value = all.filter((u) => u.fieldId === props.fieldId)
-}
-onMounted(load)
-watch(() => props.stamp, load)
+const { data, trouble } = useRead('/api/farms/{farmId}/fields/{fieldId}/watch', () => ({
+  path: { fieldId: props.fieldId },
+}))
+const { data: all } = useRead('/api/farms/{farmId}/follow-ups')
+const items = computed(() => data.value ?? [])
+const taken = computed(() => (all.value ?? []).filter((u) => u.fieldId === props.fieldId))
 
 async function take(item: Schemas['WatchItem']) {
   try {
     await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
-      path: { ...path(), id: newId() },
+      path: { fieldId: props.fieldId, id: newId() },
       body: {
         kind: item.kind,
         dueFrom: item.from,
@@ -42,19 +29,16 @@ async function take(item: Schemas['WatchItem']) {
         words: sentence(session.reason(item.what)),
       },
     })
-    await load()
   } catch (e) {
     notice.show((e as Error).message)
   }
 }
 async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
   try {
-    own(
-      await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
-        path: { farmId: path().farmId, id: u.id },
-        body: { doneOn },
-      }),
-    )
+    await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
+      path: { id: u.id },
+      body: { doneOn },
+    })
     if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
   } catch (e) {
     notice.show((e as Error).message)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import SpeciesForm from './SpeciesForm.vue'
@@ -9,18 +9,12 @@ import { newId } from '../../words/ids'
 
 /** Species the table does not have, each grown like one it has. */
 const session = useSession()
-const own = ref<Schemas['OwnSpeciesView'][]>([])
+const { data } = useRead('/api/farms/{farmId}/species')
+const own = computed(() => data.value ?? [])
 const editing = ref<Schemas['OwnSpeciesView'] | null>(null)
 const name = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
 
-async function load() {
-  own.value = await read('/api/farms/{farmId}/species')
-}
-onMounted(load)
-
-async function saved() {
-  await Promise.all([load(), session.loadChoices()])
-}
+const saved = () => session.loadChoices()
 
 function fresh(): Schemas['OwnSpeciesView'] {
   const model = session.choices!.species[0]!

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
@@ -9,17 +9,14 @@ import { newId } from '../../words/ids'
 
 /** Who works, how long, and what they can run. */
 const session = useSession()
-const crew = ref<Schemas['CrewView'][]>([])
-const machines = ref<Schemas['MachineView'][]>([])
+const { data: people } = useRead('/api/farms/{farmId}/crew')
+const { data: shed } = useRead('/api/farms/{farmId}/machines')
+const crew = computed(() => people.value ?? [])
+const machines = computed(() => shed.value ?? [])
 const editing = ref<Schemas['CrewView'] | null>(null)
 const off = ref('')
 const refused = ref<Refusal | null>(null)
 
-async function load() {
-  crew.value = await read('/api/farms/{farmId}/crew')
-  machines.value = await read('/api/farms/{farmId}/machines')
-}
-onMounted(load)
 const name = (id: string) => machines.value.find((m) => m.id === id)?.name ?? ''
 
 function edit(c: Schemas['CrewView']) {
@@ -51,7 +48,6 @@ async function save() {
       },
     })
     editing.value = null
-    await load()
   } catch (e) {
     refused.value = e as Refusal
   }
@@ -60,14 +56,12 @@ async function remove(c: Schemas['CrewView']) {
   const params = { path: { id: c.id } }
   await alter('DELETE', '/api/farms/{farmId}/crew/{id}', { ...params })
   editing.value = null
-  await load()
-  notice.show(`${c.name} is off the crew.`, 'Undo', async () => {
-    await alter('PUT', '/api/farms/{farmId}/crew/{id}', {
+  notice.show(`${c.name} is off the crew.`, 'Undo', () =>
+    alter('PUT', '/api/farms/{farmId}/crew/{id}', {
       ...params,
       body: { ...c, version: undefined },
-    })
-    await load()
-  })
+    }),
+  )
 }
 </script>
 

@@ -1,15 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { read } from '../../farm/data'
+import { computed } from 'vue'
+import { useRead } from '../../farm/data'
 import { between } from '../../words/days'
 
 /** The week's work in a line: hours by machine, what slipped, and the way to the rest. */
 const DAYS = 7
-const work = ref<Schemas['WorkView'] | null>(null)
-onMounted(async () => {
-  work.value = await read('/api/farms/{farmId}/work').catch(() => null)
-})
+const { data: work } = useRead('/api/farms/{farmId}/work')
 const hours = computed(() => {
   const now = work.value
   const sums = new Map<string, number>()
