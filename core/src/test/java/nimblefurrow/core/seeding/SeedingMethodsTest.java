@@ -121,6 +121,25 @@ class SeedingMethodsTest {
         .doesNotContain("wet ground");
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "false, false, false, ''",
+    "false, true, false, grazing",
+    "false, false, true, ''",
+    "true, false, false, ''",
+    "true, true, false, grazing+no treated seed",
+    "true, false, true, certifier",
+    "true, true, true, grazing+certifier+no treated seed"
+  })
+  void cautionsOfTheSeedHangOnTheFieldAndTheLots(
+      boolean organic, boolean treated, boolean conventional, String said) {
+    String all = SeedCautions.of(Seedings.DRILL, organic, treated, conventional).toString();
+    for (String word : List.of("grazing", "certifier", "no treated seed")) {
+      assertThat(all.contains(word)).as(word).isEqualTo(said.contains(word));
+    }
+    assertThat(all).contains("augers", "confirm insurance");
+  }
+
   @Test
   void aMethodOfItsOwnFindsItsWindowWithoutAnotherChange() {
     TriedSeeding cannon = new TriedSeeding();

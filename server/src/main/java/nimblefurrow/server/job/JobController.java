@@ -21,14 +21,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/farms/{farmId}")
 class JobController {
-  private final JobService jobs;
+  private final SeedingSheet sheets;
+  private final SeedingLog seedings;
   private final SeedList seed;
   private final LineService lines;
   private final Access access;
 
-  JobController(JobService jobs, SeedList seed, LineService lines, Access access) {
+  JobController(
+      SeedingSheet sheets, SeedingLog seedings, SeedList seed, LineService lines, Access access) {
     this.seed = seed;
-    this.jobs = jobs;
+    this.sheets = sheets;
+    this.seedings = seedings;
     this.lines = lines;
     this.access = access;
   }
@@ -36,7 +39,7 @@ class JobController {
   @GetMapping("/fields/{fieldId}/job")
   JobViews.JobView job(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.see(farmId);
-    return jobs.job(farmId, fieldId);
+    return sheets.job(farmId, fieldId);
   }
 
   @PutMapping("/fields/{fieldId}/seedings/{entryId}")
@@ -46,7 +49,8 @@ class JobController {
       @PathVariable UUID entryId,
       @RequestBody JobViews.SeedingInput seeding) {
     access.work(farmId);
-    return jobs.seeded(farmId, fieldId, entryId, seeding, access.person().id());
+    seedings.seeded(farmId, fieldId, entryId, seeding, access.person().id());
+    return sheets.job(farmId, fieldId);
   }
 
   @GetMapping("/seed/needs")

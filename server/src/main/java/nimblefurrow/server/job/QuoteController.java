@@ -37,12 +37,12 @@ import org.springframework.web.bind.annotation.RestController;
 class QuoteController {
   private final FarmService farms;
   private final FieldService fields;
-  private final JobService jobs;
+  private final SeedingLog jobs;
   private final ShedService shed;
   private final Access access;
 
   QuoteController(
-      FarmService farms, FieldService fields, JobService jobs, ShedService shed, Access access) {
+      FarmService farms, FieldService fields, SeedingLog jobs, ShedService shed, Access access) {
     this.farms = farms;
     this.fields = fields;
     this.jobs = jobs;

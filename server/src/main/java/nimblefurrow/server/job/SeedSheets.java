@@ -9,9 +9,9 @@ import org.springframework.stereotype.Component;
 /** What goes into the box of a machine on a field, for whoever tells the driver. */
 @Component
 public class SeedSheets {
-  private final JobService jobs;
+  private final SeedingSheet jobs;
 
-  SeedSheets(JobService jobs) {
+  SeedSheets(SeedingSheet jobs) {
     this.jobs = jobs;
   }
 

@@ -31,18 +31,14 @@ class HireQuotes {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-  private final WorkService work;
+  private final KeptPlan work;
   private final HireService hire;
   private final FarmService farms;
   private final PlannedFields planned;
   private final ShedService shed;
 
   HireQuotes(
-      WorkService work,
-      HireService hire,
-      FarmService farms,
-      PlannedFields planned,
-      ShedService shed) {
+      KeptPlan work, HireService hire, FarmService farms, PlannedFields planned, ShedService shed) {
     this.work = work;
     this.hire = hire;
     this.farms = farms;

@@ -32,18 +32,14 @@ class MorningService {
   private static final String OWN_CREW = "with its own crew";
   private static final String[] WAYS = {"E", "NE", "N", "NW", "W", "SW", "S", "SE"};
 
-  private final WorkService work;
+  private final KeptPlan work;
   private final HoursThatGo hours;
   private final SeedSheets sheets;
   private final FieldService fields;
   private final FarmService farms;
 
   MorningService(
-      WorkService work,
-      HoursThatGo hours,
-      SeedSheets sheets,
-      FieldService fields,
-      FarmService farms) {
+      KeptPlan work, HoursThatGo hours, SeedSheets sheets, FieldService fields, FarmService farms) {
     this.work = work;
     this.hours = hours;
     this.sheets = sheets;

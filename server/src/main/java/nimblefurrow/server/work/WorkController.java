@@ -29,7 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/farms/{farmId}")
 class WorkController {
-  private final WorkService work;
+  private final KeptPlan work;
+  private final LayingOut layings;
+  private final PlanKeeping keeping;
   private final WorkQuestions questions;
   private final CrewService crew;
   private final PinService pins;
@@ -37,7 +39,9 @@ class WorkController {
   private final Access access;
 
   WorkController(
-      WorkService work,
+      KeptPlan work,
+      LayingOut layings,
+      PlanKeeping keeping,
       WorkQuestions questions,
       CrewService crew,
       PinService pins,
@@ -45,6 +49,8 @@ class WorkController {
       Access access) {
     this.mornings = mornings;
     this.work = work;
+    this.layings = layings;
+    this.keeping = keeping;
     this.questions = questions;
     this.crew = crew;
     this.pins = pins;
@@ -93,17 +99,17 @@ class WorkController {
   @GetMapping("/work/run")
   LastRun last(@PathVariable UUID farmId) {
     access.see(farmId);
-    return new LastRun(work.last(farmId));
+    return new LastRun(layings.last(farmId));
   }
 
   @PostMapping("/work/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
     try {
-      return work.ask(farmId, in, access.person().name(), List.of());
+      return layings.ask(farmId, in, access.person().name(), List.of());
     } catch (DataIntegrityViolationException e) {
       // Someone else, or the program itself, asked in the same moment: that one is shown.
-      return Objects.requireNonNull(work.last(farmId));
+      return Objects.requireNonNull(layings.last(farmId));
     }
   }
 
@@ -111,13 +117,13 @@ class WorkController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void stop(@PathVariable UUID farmId, @PathVariable UUID runId) {
     access.manage(farmId);
-    work.stop(farmId, runId);
+    layings.stop(farmId, runId);
   }
 
   @PostMapping("/work/keep")
   WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
     access.manage(farmId);
-    return work.keep(farmId, in);
+    return keeping.keep(farmId, in);
   }
 
   /** Whether there was anything to take back. */
@@ -126,7 +132,7 @@ class WorkController {
   @PostMapping("/work/undo")
   TakenBack undo(@PathVariable UUID farmId) {
     access.manage(farmId);
-    return new TakenBack(work.undo(farmId));
+    return new TakenBack(keeping.undo(farmId));
   }
 
   @PostMapping("/work/{itemId}/done")

@@ -25,10 +25,10 @@ class WorkQuestions {
   private static final int MORE_SHOWN = 4;
 
   private final WorkBuilder builder;
-  private final WorkService work;
+  private final PlanKeeping work;
   private final EndingRulesOf rules;
 
-  WorkQuestions(WorkBuilder builder, WorkService work, EndingRulesOf rules) {
+  WorkQuestions(WorkBuilder builder, PlanKeeping work, EndingRulesOf rules) {
     this.builder = builder;
     this.work = work;
     this.rules = rules;
@@ -52,7 +52,7 @@ class WorkQuestions {
                 farmId,
                 work.plan(farmId, runId),
                 0,
-                WorkService.USUAL_GOAL_USD_PER_HA,
+                LayingOut.USUAL_GOAL_USD_PER_HA,
                 rules.of(farmId),
                 share -> {})
             .work();
@@ -83,7 +83,7 @@ class WorkQuestions {
 
   /** The kept plan in every year's workable days. */
   WorkViews.OddsView odds(UUID farmId) {
-    WorkBuilder.Built built = built(farmId, 0, WorkService.USUAL_GOAL_USD_PER_HA, share -> {});
+    WorkBuilder.Built built = built(farmId, 0, LayingOut.USUAL_GOAL_USD_PER_HA, share -> {});
     FarmWork b = built.work();
     List<Integer> kept = new ArrayList<>();
     for (int j = 0; j < b.jobs().size(); j++) {

@@ -20,14 +20,14 @@ class WorkWatcher {
 
   private final WorkItems items;
   private final WorkSeens seens;
-  private final WorkService work;
+  private final LayingOut work;
   private final Circumstances circumstances;
   private final TransactionTemplate transaction;
 
   WorkWatcher(
       WorkItems items,
       WorkSeens seens,
-      WorkService work,
+      LayingOut work,
       Circumstances circumstances,
       TransactionTemplate transaction) {
     this.items = items;

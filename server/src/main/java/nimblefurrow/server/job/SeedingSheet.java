@@ -1,0 +1,188 @@
+package nimblefurrow.server.job;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.load.LoadPlan;
+import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.seeding.SeedCautions;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.server.bench.LoadView;
+import nimblefurrow.server.cover.SpeciesService;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.seedstock.LotView;
+import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.shed.CalibrationView;
+import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.shed.ShedService;
+import nimblefurrow.server.support.ReasonView;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What goes onto a field, with which machine, out of which lots. Callers have checked who asks. */
+@Service
+class SeedingSheet {
+  /** Less than this of a lot is an empty bag, kg. */
+  private static final double EMPTY_KG = 0.0005;
+
+  private final FarmService farms;
+  private final FieldService fields;
+  private final PlanService plans;
+  private final ShedService shed;
+  private final SeedService seed;
+  private final SeedingLog log;
+  private final SpeciesService species;
+
+  SeedingSheet(
+      FarmService farms,
+      FieldService fields,
+      PlanService plans,
+      ShedService shed,
+      SeedService seed,
+      SeedingLog log,
+      SpeciesService species) {
+    this.farms = farms;
+    this.fields = fields;
+    this.plans = plans;
+    this.shed = shed;
+    this.seed = seed;
+    this.log = log;
+    this.species = species;
+  }
+
+  /** One field's job. */
+  @Transactional(readOnly = true)
+  JobViews.JobView job(UUID farmId, UUID fieldId) {
+    FarmView farm = farms.get(farmId);
+    FieldView field = fields.get(farmId, fieldId);
+    PlanView stored = plans.ofPieces(farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    PlanInput plan = stored == null ? null : stored.plan();
+    List<JobViews.Seeding> done = log.of(farmId, fieldId);
+    double doneHa = done.stream().mapToDouble(JobViews.Seeding::areaHa).sum();
+    if (plan == null) {
+      return new JobViews.JobView(
+          fieldId,
+          field.name(),
+          field.areaHa(),
+          field.organic(),
+          null,
+          "",
+          0,
+          0,
+          List.of(),
+          List.of(),
+          done,
+          doneHa,
+          List.of());
+    }
+    List<LotView> lots = seed.lots(farmId);
+    SpeciesTable table = species.table(farmId);
+    List<JobViews.SeedOfJob> seeds =
+        plan.components().stream().map(c -> seedOf(table, c, field, lots)).toList();
+    double rate = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
+    double density =
+        rate
+            / plan.components().stream()
+                .mapToDouble(c -> c.rateKgPerHa() / table.get(c.species()).seed().bulkKgPerM3())
+                .sum();
+    SeedingMethod method = SeedingMethod.of(plan.method());
+    List<CalibrationView> memory = shed.calibrations(farmId);
+    List<JobViews.MachineOfJob> machines =
+        shed.machines(farmId).stream()
+            .filter(m -> m.methods().contains(method.key()))
+            .map(m -> machineOf(m, field.areaHa(), rate, density, plan, memory))
+            .sorted(Comparator.comparing(JobViews.MachineOfJob::usd))
+            .toList();
+    List<LotView> stock =
+        seeds.stream().flatMap(s -> s.lots().stream()).map(JobViews.LotOfJob::lot).toList();
+    return new JobViews.JobView(
+        fieldId,
+        field.name(),
+        field.areaHa(),
+        field.organic(),
+        plan,
+        method.label(),
+        rate,
+        density,
+        seeds,
+        machines,
+        done,
+        doneHa,
+        SeedCautions.of(
+                method,
+                field.organic(),
+                stock.stream().anyMatch(LotView::treated),
+                stock.stream().anyMatch(l -> !l.organic()))
+            .stream()
+            .map(ReasonView::of)
+            .toList());
+  }
+
+  private static JobViews.SeedOfJob seedOf(
+      SpeciesTable table, PlanInput.Component c, FieldView field, List<LotView> lots) {
+    Species s = table.get(c.species());
+    CoverComponent usual = CoverComponent.of(s, c.rateKgPerHa());
+    List<JobViews.LotOfJob> fitting =
+        lots.stream()
+            .filter(l -> l.species().equals(c.species()) && l.leftKg() > EMPTY_KG)
+            .map(
+                l -> {
+                  double live =
+                      or(l.germination(), CoverComponent.USUAL_GERMINATION)
+                          * or(l.purity(), CoverComponent.USUAL_PURITY);
+                  double usualLive = CoverComponent.USUAL_GERMINATION * CoverComponent.USUAL_PURITY;
+                  double rate = c.rateKgPerHa() * usualLive / live;
+                  double kg = rate * field.areaHa();
+                  return new JobViews.LotOfJob(l, l.leftKg(), rate, kg, l.leftKg() >= kg);
+                })
+            .toList();
+    return new JobViews.SeedOfJob(
+        s.id(),
+        s.name(),
+        c.rateKgPerHa(),
+        usual.liveSeedsPerM2(),
+        c.rateKgPerHa() * field.areaHa(),
+        s.seed().depthLowMm(),
+        s.seed().depthHighMm(),
+        fitting);
+  }
+
+  private static double or(@Nullable Double value, double usual) {
+    return value == null ? usual : value;
+  }
+
+  private static JobViews.MachineOfJob machineOf(
+      MachineView m,
+      double areaHa,
+      double rate,
+      double density,
+      PlanInput plan,
+      List<CalibrationView> all) {
+    List<CalibrationView> own = all.stream().filter(c -> c.machineId().equals(m.id())).toList();
+    Machine machine = m.machine();
+    LoadPlan loads = machine.loads(areaHa, rate, density);
+    double hours = machine.hours(loads);
+    Remembered remembered = Remembered.of(own, plan, rate);
+    return new JobViews.MachineOfJob(
+        m,
+        machine.drive().swathM(),
+        m.provenSwathM() != null,
+        LoadView.of(loads),
+        hours,
+        machine.usd(areaHa, hours),
+        remembered.last(),
+        remembered.setting(),
+        remembered.note() == null ? null : ReasonView.of(remembered.note()),
+        remembered.chartCorrection());
+  }
+}

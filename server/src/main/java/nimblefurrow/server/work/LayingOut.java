@@ -1,0 +1,139 @@
+package nimblefurrow.server.work;
+
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.support.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Layings-out of the work: asked for, under way, proposed. Callers have checked who asks. */
+@Service
+class LayingOut {
+  static final double USUAL_SECONDS = 6;
+  static final double USUAL_USD_PER_MOVE = 80;
+  static final double USUAL_GOAL_USD_PER_HA = 400;
+  private static final double LONGEST_SECONDS = 120;
+  private static final double MOST_USD_PER_MOVE = 1e6;
+  private static final double MOST_USD_PER_HA = 1e5;
+  private static final List<String> ACTIVE = List.of("waiting", "running");
+
+  private final WorkRuns runs;
+  private final Circumstances circumstances;
+  private final SchedulerClient scheduler;
+  private final Clock clock;
+
+  LayingOut(WorkRuns runs, Circumstances circumstances, SchedulerClient scheduler, Clock clock) {
+    this.runs = runs;
+    this.circumstances = circumstances;
+    this.scheduler = scheduler;
+    this.clock = clock;
+  }
+
+  /**
+   * Asks for a laying-out; while one is under way that one is shown.
+   *
+   * @param reasons why, when the program asks by itself
+   * @throws org.springframework.dao.DataIntegrityViolationException when someone else asked in the
+   *     same moment
+   */
+  @Transactional
+  WorkViews.RunView ask(UUID farmId, WorkViews.RunInput in, String who, List<String> reasons) {
+    WorkRun active = runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).orElse(null);
+    if (active != null && (!reasons.isEmpty() || !overtakes(active))) {
+      return view(active);
+    }
+    double seconds = in.seconds() == null ? USUAL_SECONDS : in.seconds();
+    if (!(seconds > 0 && seconds <= LONGEST_SECONDS)) {
+      throw new Refused("seconds", "Give it more than 0 and up to 120 seconds.");
+    }
+    double move = in.usdPerMove() == null ? USUAL_USD_PER_MOVE : in.usdPerMove();
+    double goal = in.goalUsdPerHa() == null ? USUAL_GOAL_USD_PER_HA : in.goalUsdPerHa();
+    if (!(move >= 0 && move <= MOST_USD_PER_MOVE && goal >= 0 && goal <= MOST_USD_PER_HA)) {
+      throw new Refused("usdPerMove", "Prices are 0 or more, and less than a farm.");
+    }
+    WorkRun run = new WorkRun();
+    run.id = UUID.randomUUID();
+    run.farmId = farmId;
+    run.state = "waiting";
+    run.askedAt = Instant.now(clock);
+    run.askedBy = who;
+    run.seconds = seconds;
+    run.usdPerMove = move;
+    run.goalUsdPerHa = goal;
+    run.reasons = reasons;
+    runs.saveAndFlush(run);
+    scheduler.scheduleIfNotExists(WorkScheduling.task(run.id), run.askedAt);
+    return view(run);
+  }
+
+  /**
+   * Whoever asks now knows more than a laying-out that the program began by itself: that one gives
+   * way, and its worker finds it is not its own any more.
+   */
+  private boolean overtakes(WorkRun active) {
+    if (!active.askedBy.equals(WorkWatcher.BY_ITSELF)) {
+      return false;
+    }
+    active.state = "stopped";
+    runs.saveAndFlush(active);
+    return true;
+  }
+
+  /** Whether a laying-out waits or runs. */
+  @Transactional(readOnly = true)
+  boolean underWay(UUID farmId) {
+    return runs.findFirstByFarmIdAndStateIn(farmId, ACTIVE).isPresent();
+  }
+
+  /** The last laying-out; nothing when there was none. */
+  @Transactional(readOnly = true)
+  WorkViews.@Nullable RunView last(UUID farmId) {
+    return runs.findFirstByFarmIdOrderByAskedAtDesc(farmId).map(this::view).orElse(null);
+  }
+
+  /** Stops a laying-out; what it has found is shown. */
+  @Transactional
+  void stop(UUID farmId, UUID runId) {
+    if (runs.stop(farmId, runId) == 0) {
+      throw new NotFound("There is no such laying-out.");
+    }
+  }
+
+  private WorkViews.RunView view(WorkRun r) {
+    return new WorkViews.RunView(
+        r.id,
+        r.state,
+        r.askedBy,
+        r.seconds,
+        r.state.equals("waiting") ? runs.ahead(r.askedAt) : 0,
+        r.progress,
+        r.money,
+        r.trouble,
+        r.reasons,
+        since(r),
+        r.result);
+  }
+
+  /** What has changed since a proposal was laid out. */
+  List<String> since(WorkRun run) {
+    return run.seen == null || run.result == null
+        ? List.of()
+        : Circumstances.changes(run.seen, circumstances.of(run.farmId));
+  }
+
+  /**
+   * A run with a proposal.
+   *
+   * @throws NotFound when it is not there, or is kept already
+   */
+  WorkRun proposed(UUID farmId, UUID runId) {
+    return runs.findById(runId)
+        .filter(r -> r.farmId.equals(farmId) && r.result != null)
+        .orElseThrow(() -> new NotFound("There is no such proposal, or it is kept already."));
+  }
+}

@@ -1,0 +1,166 @@
+package nimblefurrow.server.work;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.units.Refused;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeping proposals, and what was kept before. Callers have checked who asks. */
+@Service
+class PlanKeeping {
+  private final WorkItems items;
+  private final WorkKeepings keepings;
+  private final WorkSeens seens;
+  private final KeptPlan plan;
+  private final LayingOut layings;
+  private final Clock clock;
+
+  PlanKeeping(
+      WorkItems items,
+      WorkKeepings keepings,
+      WorkSeens seens,
+      KeptPlan plan,
+      LayingOut layings,
+      Clock clock) {
+    this.items = items;
+    this.keepings = keepings;
+    this.seens = seens;
+    this.plan = plan;
+    this.layings = layings;
+    this.clock = clock;
+  }
+
+  /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
+  @Transactional
+  WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
+    WorkRun run = layings.proposed(farmId, in.runId());
+    WorkViews.Proposal proposal = Objects.requireNonNull(run.result);
+    List<String> since = layings.since(run);
+    if (!since.isEmpty()) {
+      throw new Refused(
+          "runId",
+          "This was laid out before something changed: %s Lay it out again, then keep it."
+              .formatted(since.get(0)));
+    }
+    WorkSeen seen = new WorkSeen();
+    seen.farmId = farmId;
+    seen.seen = Objects.requireNonNull(run.seen);
+    seens.save(seen);
+    remember(farmId);
+    Set<String> wanted =
+        in.keys() == null
+            ? proposal.items().stream().map(WorkViews.ProposedItem::key).collect(Collectors.toSet())
+            : new HashSet<>(in.keys());
+    Map<String, WorkItem> now = new HashMap<>();
+    items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.kind, i));
+    Set<UUID> there = plan.names(farmId).keySet();
+    for (WorkViews.ProposedItem p : proposal.items()) {
+      // A field may have gone since this was proposed.
+      if (!wanted.contains(p.key()) || !there.contains(p.fieldId())) {
+        continue;
+      }
+      WorkItem item = now.getOrDefault(p.key(), new WorkItem());
+      take(farmId, p, item);
+      items.save(item);
+    }
+    if (in.keys() == null) {
+      // What is kept whole proposes nothing more, to anyone who looks.
+      run.result = null;
+      Set<String> left =
+          proposal.left().stream().map(l -> l.fieldId() + l.kind()).collect(Collectors.toSet());
+      now.forEach(
+          (key, item) -> {
+            if (left.contains(key) && item.shareDone == 0) {
+              items.delete(item);
+            }
+          });
+    }
+    items.flush();
+    return plan.work(farmId);
+  }
+
+  private static void take(UUID farmId, WorkViews.ProposedItem p, WorkItem item) {
+    if (item.id == null) {
+      item.id = UUID.randomUUID();
+      item.farmId = farmId;
+      item.fieldId = p.fieldId();
+      item.kind = p.kind();
+    }
+    item.way = p.way();
+    item.doerId = p.doerId();
+    item.customerId = p.customerId();
+    item.words = p.label();
+    item.startOn = p.startOn();
+    item.finishOn = p.finishOn();
+    item.hours = p.hours();
+    item.segments = p.segments();
+  }
+
+  /** The jobs of a proposal as they would be kept, or those that are; not stored. */
+  @Transactional(readOnly = true)
+  List<WorkItem> plan(UUID farmId, @Nullable UUID runId) {
+    if (runId == null) {
+      return items.findByFarmId(farmId);
+    }
+    return Objects.requireNonNull(layings.proposed(farmId, runId).result).items().stream()
+        .map(
+            p -> {
+              WorkItem item = new WorkItem();
+              take(farmId, p, item);
+              return item;
+            })
+        .toList();
+  }
+
+  private void remember(UUID farmId) {
+    WorkKeeping keeping = new WorkKeeping();
+    keeping.farmId = farmId;
+    keeping.keptAt = Instant.now(clock);
+    keeping.items = plan.views(farmId);
+    keepings.save(keeping);
+  }
+
+  /** Puts back what was kept before the last change; false when there is nothing. */
+  @Transactional
+  boolean undo(UUID farmId) {
+    WorkKeeping last = keepings.findFirstByFarmIdAndUndoneFalseOrderByIdDesc(farmId).orElse(null);
+    if (last == null) {
+      return false;
+    }
+    items.deleteByFarmId(farmId);
+    items.flush();
+    Set<UUID> there = plan.names(farmId).keySet();
+    for (WorkViews.ItemView v : last.items) {
+      if (!there.contains(v.fieldId())) {
+        continue;
+      }
+      WorkItem item = new WorkItem();
+      item.id = v.id();
+      item.farmId = farmId;
+      item.fieldId = v.fieldId();
+      item.kind = v.kind();
+      item.way = v.way();
+      item.doerId = v.doerId();
+      item.customerId = v.customerId();
+      item.words = v.label();
+      item.startOn = v.startOn();
+      item.finishOn = v.finishOn();
+      item.hours = v.hours();
+      item.shareDone = v.shareDone();
+      item.segments = v.segments();
+      items.save(item);
+    }
+    last.undone = true;
+    return true;
+  }
+}
