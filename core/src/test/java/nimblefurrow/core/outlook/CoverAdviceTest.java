@@ -237,4 +237,15 @@ class CoverAdviceTest {
         rank(between, Purpose.HOLD_SOIL, one("cereal_rye", 1), one("annual_ryegrass", 1));
     assertThat(first(ranked)).isEqualTo("Annual ryegrass");
   }
+
+  @Test
+  void usualCoversAreEverySpeciesAndMixesOfSharesUnderTheWhole() {
+    List<CoverAdvice.Candidate> all = UsualCovers.of(Farm.SPECIES);
+    int alone = Farm.SPECIES.all().size();
+    assertThat(all).hasSize(alone + 6);
+    assertThat(all.subList(0, alone)).allMatch(c -> c.shares().equals(List.of(1.0)));
+    assertThat(all.subList(alone, all.size()))
+        .allMatch(c -> c.species().size() == 2 && c.shares().equals(List.of(0.6, 0.6)));
+    assertThat(all).extracting(CoverAdvice.Candidate::name).contains("Cereal rye with hairy vetch");
+  }
 }

@@ -16,11 +16,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/farms/{farmId}")
 class EndingController {
-  private final EndingService endings;
+  private final EndingAdvice endings;
+  private final EndingKeeping keeping;
   private final Access access;
 
-  EndingController(EndingService endings, Access access) {
+  EndingController(EndingAdvice endings, EndingKeeping keeping, Access access) {
     this.endings = endings;
+    this.keeping = keeping;
     this.access = access;
   }
 
@@ -40,7 +42,7 @@ class EndingController {
       @PathVariable UUID fieldId,
       @RequestBody EndingViews.ChoiceInput choice) {
     access.manage(farmId);
-    endings.choose(farmId, fieldId, choice, access.person().id());
+    keeping.choose(farmId, fieldId, choice, access.person().id());
     return endings.page(farmId, fieldId, null, null);
   }
 
@@ -57,6 +59,6 @@ class EndingController {
   BulkDone best(@PathVariable UUID farmId, @RequestBody EndingViews.BulkChoice bulk) {
     access.manage(farmId);
     return new BulkDone(
-        endings.chooseBest(farmId, bulk.fields(), bulk.why(), access.person().id()));
+        keeping.chooseBest(farmId, bulk.fields(), bulk.why(), access.person().id()));
   }
 }

@@ -43,7 +43,7 @@ public class WatchService {
   @Transactional(readOnly = true)
   List<WatchController.WatchItem> list(UUID farmId, UUID fieldId) {
     PlannedField f = planned.one(farmId, fieldId);
-    CoverPlan cover = EndingService.cover(f);
+    CoverPlan cover = EndableField.of(f).cover();
     EndingMethod way = EndingMethod.of(Objects.requireNonNull(f.plan()).plan().ending());
     Set<String> taken =
         followUps.findByFarmIdOrderByDueFrom(farmId).stream()

@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.outlook.CoverAdvice;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.outlook.UsualCovers;
 import nimblefurrow.core.outlook.WaySideBySide;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
@@ -36,16 +37,6 @@ import org.springframework.stereotype.Service;
 /** What to seed, how, and which fields are open now. Callers have checked who asks. */
 @Service
 class ChoiceQuestions {
-  private static final List<List<String>> USUAL_MIXES =
-      List.of(
-          List.of("cereal_rye", "hairy_vetch"),
-          List.of("cereal_rye", "crimson_clover"),
-          List.of("oats", "radish"),
-          List.of("oats", "winter_pea"),
-          List.of("triticale", "winter_pea"),
-          List.of("annual_ryegrass", "crimson_clover"));
-  private static final double MIX_SHARE = 0.6;
-
   private final FarmService farms;
   private final FieldCases cases;
   private final WeatherService weathers;
@@ -141,16 +132,8 @@ class ChoiceQuestions {
   private record Ranked(List<CoverAdvice.Advice> all, List<Reason> whatWould, boolean shedEmpty) {}
 
   private List<CoverAdvice.Candidate> candidates(UUID farmId) {
-    List<CoverAdvice.Candidate> all = new ArrayList<>();
     SpeciesTable table = species.table(farmId);
-    table
-        .all()
-        .forEach(s -> all.add(new CoverAdvice.Candidate(s.name(), List.of(s), List.of(1.0))));
-    for (List<String> ids : USUAL_MIXES) {
-      List<Species> mix = ids.stream().map(table::get).toList();
-      String name = mix.get(0).name() + " with " + mix.get(1).name().toLowerCase();
-      all.add(new CoverAdvice.Candidate(name, mix, List.of(MIX_SHARE, MIX_SHARE)));
-    }
+    List<CoverAdvice.Candidate> all = new ArrayList<>(UsualCovers.of(table));
     for (MixView m : seed.mixes(farmId)) {
       List<Species> mix =
           m.components().stream().map(component -> table.get(component.species())).toList();
