@@ -27,10 +27,12 @@ class LayingOut {
   private final SchedulerClient scheduler;
   private final Clock clock;
 
-  LayingOut(WorkRuns runs, Circumstances circumstances, SchedulerClient scheduler, Clock clock) {
+  LayingOut(
+      WorkRuns runs, Circumstances circumstances, SchedulerClient schedulerClient, Clock clock) {
     this.runs = runs;
     this.circumstances = circumstances;
-    this.scheduler = scheduler;
+    // Its name picks the client: the scheduler itself needs the worker, and that one this.
+    this.scheduler = schedulerClient;
     this.clock = clock;
   }
 
