@@ -50,7 +50,7 @@ final class Screenshots {
     desk.navigate("/season");
     field(desk, "Lantern Hill");
     desk.getByText("Rank the covers").click();
-    desk.getByText("with why not").waitFor();
+    desk.getByText(java.util.regex.Pattern.compile("All \\d+, with why not")).waitFor();
     desk.getByText("What to seed").scrollIntoViewIfNeeded();
     desk.evaluate(
         "document.querySelectorAll('h2').forEach(h => h.textContent === 'What to seed' && window.scrollTo(0, h.getBoundingClientRect().top + window.scrollY - 80))");
