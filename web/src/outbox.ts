@@ -1,5 +1,6 @@
 import { ref, watch } from 'vue'
 import { cookie, refusal, Refusal } from './api/client'
+import { sentOtherwise } from './farm/data'
 import { notice } from './shell/notice'
 
 /**
@@ -51,6 +52,7 @@ async function go(w: Waiting): Promise<unknown> {
     return undefined
   const body: unknown = await response.json().catch(() => ({}))
   if (!response.ok) throw refusal(response.status, body)
+  void sentOtherwise()
   return body
 }
 

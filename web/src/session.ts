@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Reason, Schemas } from './api/client'
-import { alter, read } from './farm/data'
+import { alter, forget, read } from './farm/data'
 import { farmIs } from './farm/now'
 import { flush } from './outbox'
 import { sayReason } from './words/reasons'
@@ -46,6 +46,7 @@ export const useSession = defineStore('session', () => {
     await flush()
     await alter('DELETE', '/api/session')
     // The next who signs in on this phone sees nothing of it.
+    forget()
     if ('caches' in window) await caches.delete('api')
     await load()
   }

@@ -1,7 +1,7 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createApp, effectScope, nextTick, ref, type EffectScope } from 'vue'
-import { alter, consider, kept, keyOf, read, useRead } from './data'
+import { alter, consider, forget, kept, keyOf, read, sentOtherwise, useRead } from './data'
 import { farmIs } from './now'
 
 /** A server of one answer an address, with what it was asked. */
@@ -131,6 +131,20 @@ describe('useRead', () => {
     await settled()
     expect(n).toBe(1)
     scope.stop()
+  })
+  it('shows what went out by another way, and nothing to who comes after', async () => {
+    let n = 0
+    server.answers.set('GET ' + LOTS, () => [++n])
+    const { shown, scope } = looking(() => useRead(LOTS))
+    await settled()
+    await sentOtherwise()
+    await settled()
+    expect(shown.data.value).toEqual([2])
+    scope.stop()
+    forget()
+    const after = looking(() => useRead(LOTS))
+    expect(after.shown.data.value).toBeUndefined()
+    after.scope.stop()
   })
   it('says why there is nothing', async () => {
     const { shown, scope } = looking(() => useRead(LOTS))

@@ -115,6 +115,14 @@ async function anew(queryKey: unknown[]) {
   void kept.invalidateQueries({ queryKey })
 }
 
+/** Lets go of all that was fetched: the next person is not shown it, not even for a moment. */
+export function forget() {
+  kept.clear()
+}
+
+/** What went out by another way, as from the phone's outbox, is looked at anew. */
+export const sentOtherwise = () => anew([farmNow()])
+
 /** Changes something; what is looked at of that farm is asked for anew. */
 export async function alter<M extends Method, P extends Changeable<M>>(
   method: M,

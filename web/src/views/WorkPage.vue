@@ -7,15 +7,15 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { toSi } from '../words/units'
 import { onSent } from '../outbox'
-import CrewCard from './work/CrewCard.vue'
-import DayList from './work/DayList.vue'
-import HireCard from './work/HireCard.vue'
-import LaneChart from './work/LaneChart.vue'
-import MorningList from './work/MorningList.vue'
-import MachineSheets from './work/MachineSheets.vue'
-import OddsCard from './work/OddsCard.vue'
-import ProposalCard from './work/ProposalCard.vue'
-import StandsCard from './work/StandsCard.vue'
+import CrewCard from './field-work/CrewCard.vue'
+import DayList from './field-work/DayList.vue'
+import HireCard from './field-work/HireCard.vue'
+import LaneChart from './field-work/LaneChart.vue'
+import MorningList from './field-work/MorningList.vue'
+import MachineSheets from './field-work/MachineSheets.vue'
+import OddsCard from './field-work/OddsCard.vue'
+import ProposalCard from './field-work/ProposalCard.vue'
+import StandsCard from './field-work/StandsCard.vue'
 import UnsaidLine from './season/UnsaidLine.vue'
 
 /** The work: today and the next days, laying it out, the rush, and the odds. */
@@ -49,7 +49,7 @@ const proposal = computed(() =>
 
 async function load() {
   try {
-    work.value = await read('/api/farms/{farmId}/work', { ...params() })
+    work.value = await read('/api/farms/{farmId}/field-work', { ...params() })
     await look()
     await weigh()
   } catch (e) {
@@ -64,7 +64,7 @@ async function weigh() {
   }
   oddsBusy.value = true
   try {
-    odds.value = await read('/api/farms/{farmId}/work/odds', { ...params() })
+    odds.value = await read('/api/farms/{farmId}/field-work/odds', { ...params() })
     oddsTrouble.value = ''
   } catch (e) {
     oddsTrouble.value = (e as Error).message
@@ -74,7 +74,7 @@ async function weigh() {
 }
 async function look() {
   clearTimeout(timer)
-  const got = await read('/api/farms/{farmId}/work/run', { ...params() })
+  const got = await read('/api/farms/{farmId}/field-work/run', { ...params() })
   run.value = got.run ?? null
   // The plan may be laid out again by itself: looked for now and then.
   timer = setTimeout(() => void look().catch(() => undefined), active.value ? 500 : 15_000)
@@ -91,7 +91,7 @@ onBeforeUnmount(() => {
 
 async function layOut() {
   try {
-    run.value = await alter('POST', '/api/farms/{farmId}/work/run', {
+    run.value = await alter('POST', '/api/farms/{farmId}/field-work/run', {
       ...params(),
       body: { seconds: seconds.value, goalUsdPerHa: goal.value },
     })
@@ -103,7 +103,7 @@ async function layOut() {
 }
 async function stop() {
   if (!run.value) return
-  await alter('POST', '/api/farms/{farmId}/work/run/{runId}/stop', {
+  await alter('POST', '/api/farms/{farmId}/field-work/run/{runId}/stop', {
     path: { ...params().path, runId: run.value.id },
   })
 }
@@ -114,7 +114,7 @@ function dismiss() {
 async function keep(keys: string[] | undefined) {
   if (!run.value) return
   try {
-    work.value = await alter('POST', '/api/farms/{farmId}/work/keep', {
+    work.value = await alter('POST', '/api/farms/{farmId}/field-work/keep', {
       ...params(),
       body: { runId: run.value.id, keys },
     })
@@ -126,7 +126,7 @@ async function keep(keys: string[] | undefined) {
   }
 }
 async function undo() {
-  const got = await alter('POST', '/api/farms/{farmId}/work/undo', { ...params() })
+  const got = await alter('POST', '/api/farms/{farmId}/field-work/undo', { ...params() })
   if (!got.undone) notice.show('There is nothing to undo.')
   await load()
 }

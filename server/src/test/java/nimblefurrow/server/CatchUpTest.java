@@ -151,24 +151,27 @@ class CatchUpTest {
     String farm = owner.demoCopy();
     JsonNode run = WorkTest.laidOut(owner, farm);
     JsonNode work =
-        owner.post(farm + "/work/keep", Map.of("runId", run.get("id").asString())).ok().json();
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
     JsonNode seed = WorkTest.item(work, "seed");
     String field = farm + "/fields/" + seed.get("fieldId").asString();
     String log = field + "/log/" + java.util.UUID.randomUUID();
     owner.put(log, Map.of("doneOn", "2026-09-11", "kind", "seeded", "words", "by hand")).ok();
     JsonNode closed = null;
-    for (JsonNode i : owner.get(farm + "/work").ok().json().get("items")) {
+    for (JsonNode i : owner.get(farm + "/field-work").ok().json().get("items")) {
       closed = i.get("id").equals(seed.get("id")) ? i : closed;
     }
     assertThat(closed.get("shareDone").asDouble()).isEqualTo(1);
     assertThat(closed.get("finishOn").asString()).isEqualTo("2026-09-11");
-    String done = farm + "/work/" + seed.get("id").asString() + "/done";
+    String done = farm + "/field-work/" + seed.get("id").asString() + "/done";
     owner.post(done, Map.of("share", 1)).ok();
     assertThat(owner.get(field + "/log").ok().text()).doesNotContain("from the plan");
     assertThat(owner.post(done, Map.of("share", 0)).refused(422)).contains("by hand");
 
     JsonNode harvest = WorkTest.item(work, "harvest");
-    String cut = farm + "/work/" + harvest.get("id").asString() + "/done";
+    String cut = farm + "/field-work/" + harvest.get("id").asString() + "/done";
     assertThat(owner.post(cut, Map.of("share", 1, "day", "2026-09-30")).refused(422))
         .contains("still to come");
     owner.post(cut, Map.of("share", 1, "day", "2026-09-10")).ok();

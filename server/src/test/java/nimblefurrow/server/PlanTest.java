@@ -157,4 +157,40 @@ class PlanTest {
         .contains("after today");
     owner.delete(log).ok();
   }
+
+  /** On 14 September the drill has more to do than its last field's closing date leaves. */
+  @Test
+  void aFieldClosesWhenItsMachineMustComeOnEveryScreen() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    owner.put(farm + "/clock", Map.of("today", "2026-09-14")).ok();
+    JsonNode next = owner.furrow(farm, "Stone House").get("next");
+    assertThat(next.get("kind").asString()).isEqualTo("CLOSING");
+    assertThat(next.at("/reason/text").asString()).contains("begin by {by}", "wait for {machine}");
+    String by = next.at("/reason/figures/by/day").asString();
+    assertThat(next.get("due").asString()).isEqualTo(by);
+    assertThat(by).isLessThan(next.at("/reason/figures/closes/day").asString());
+    String field = farm + "/fields/" + owner.furrow(farm, "Stone House").get("fieldId").asString();
+    assertThat(owner.get(field + "/season").ok().json().at("/furrow/next")).isEqualTo(next);
+
+    JsonNode drill = machine(owner, farm, next.at("/reason/figures/machine/words").asString());
+    Map<String, Object> out =
+        Map.of(
+            "version", drill.get("version").asLong(),
+            "out", Map.of("from", by, "until", "2026-12-31", "why", "at the dealer's"));
+    owner.put(farm + "/machines/" + drill.get("id").asString() + "/out", out).ok();
+    JsonNode sooner = owner.furrow(farm, "Stone House").get("next");
+    assertThat(sooner.at("/reason/figures/by/day").asString())
+        .as("without the drill after that day it must come before")
+        .isLessThan(by);
+  }
+
+  private static JsonNode machine(Api owner, String farm, String name) throws Exception {
+    for (JsonNode m : owner.get(farm + "/machines").ok().json()) {
+      if (m.get("name").asString().equals(name)) {
+        return m;
+      }
+    }
+    throw new AssertionError("no machine called " + name);
+  }
 }

@@ -86,6 +86,45 @@ class SameInstantTest {
     assertThat(answer.json().at("/theirs/plan/seedOn").asString()).isEqualTo("2026-10-04");
   }
 
+  @Test
+  void anEndingChosenWhileThePlanMovesSaysHowItStandsNow() throws Exception {
+    JsonNode furrow = owner.furrow(farm, "Cedar Draw");
+    String field = farm + "/fields/" + furrow.get("fieldId").asString() + "/ending";
+    JsonNode page = owner.get(field).ok().json();
+    JsonNode row = page.get("rows").get(0);
+    Map<String, Object> choice =
+        Map.of(
+            "way", row.get("way").asString(),
+            "endOn", row.get("endOn").asString(),
+            "plantOn", row.get("plantOn").asString(),
+            "why", "mine",
+            "version", page.get("version").asLong());
+    String end = "2027-05-02";
+    Api.Answer answer =
+        meanwhile(
+            "update cover_plan set end_on = '%s', version = version + 1 where piece_id = '%s'"
+                .formatted(end, furrow.get("pieceId").asString()),
+            () -> owner.post(field, choice));
+    assertThat(answer.refused(409)).contains("Someone else changed the plan of Cedar Draw");
+    assertThat(answer.json().at("/theirs/endOn").asString()).isEqualTo(end);
+  }
+
+  @Test
+  void theBestWayOnManyFieldsIsKeptOverAPlanThatMovesMeanwhile() throws Exception {
+    JsonNode furrow = owner.furrow(farm, "Ridge Road");
+    String id = furrow.get("fieldId").asString();
+    Api.Answer answer =
+        meanwhile(
+            "update cover_plan set end_on = '2027-05-02', version = version + 1 where piece_id = '%s'"
+                .formatted(furrow.get("pieceId").asString()),
+            () ->
+                owner.post(
+                    farm + "/endings/best", Map.of("fields", List.of(id), "why", "the best")));
+    assertThat(answer.ok().json().get("changed").asInt()).isEqualTo(1);
+    JsonNode page = owner.get(farm + "/fields/" + id + "/ending").ok().json();
+    assertThat(page.at("/chosen/0/why").asString()).isEqualTo("the best");
+  }
+
   /** Another change that is made and not yet seen while the application saves. */
   private static Api.Answer meanwhile(String other, Callable<Api.Answer> save) throws Exception {
     try (Connection connection = App.demo().connection();

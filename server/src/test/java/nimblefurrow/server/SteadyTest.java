@@ -45,7 +45,7 @@ class SteadyTest {
         if (d % 9 == 0) {
           said.hear("endings", owner.get(farm + "/endings").ok().json());
           said.hear("hours", owner.get(farm + "/hours").ok().json());
-          said.hear("odds", owner.get(farm + "/work/odds").ok().json());
+          said.hear("odds", owner.get(farm + "/field-work/odds").ok().json());
           said.hear("open", owner.get(farm + "/open").ok().json());
           said.hear("catch up", owner.get(farm + "/catch-up").ok().json());
           String one =

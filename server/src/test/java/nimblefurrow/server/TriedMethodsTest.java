@@ -25,6 +25,7 @@ import nimblefurrow.core.seeding.SeedingTraits;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowEdges;
 import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Registry;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -84,8 +85,8 @@ class TriedMethodsTest {
 
   @Test
   void bothAreChosenAdvisedOfferedAsWorkAndWatched() throws Exception {
-    try (EndingMethods.Added ending = EndingMethods.add(new Steam());
-        SeedingMethods.Added seeding = SeedingMethods.add(new Cannon())) {
+    try (Registry.Added ending = EndingMethods.add(new Steam());
+        Registry.Added seeding = SeedingMethods.add(new Cannon())) {
       Api owner = Api.owner();
       String farm = owner.demoCopy();
       JsonNode choices = owner.get(farm + "/choices").ok().json();
@@ -117,8 +118,9 @@ class TriedMethodsTest {
       assertThat(job.get("machines").toString()).contains("Big Gun");
 
       String run = WorkTest.laidOut(owner, farm).get("id").asString();
-      owner.post(farm + "/work/keep", Map.of("runId", run)).ok();
-      String seed = farm + "/work/jobs/" + furrow.get("fieldId").asString() + "/seed/elsewhere";
+      owner.post(farm + "/field-work/keep", Map.of("runId", run)).ok();
+      String seed =
+          farm + "/field-work/jobs/" + furrow.get("fieldId").asString() + "/seed/elsewhere";
       assertThat(owner.get(seed).ok().text()).contains("Big Gun", "seed cannon");
     }
   }

@@ -18,9 +18,9 @@ import tools.jackson.databind.JsonNode;
 /** Laying out the work of the demo farm: asked, argued with, kept, logged, undone. */
 class WorkTest {
   static JsonNode laidOut(Api owner, String farm) throws Exception {
-    owner.post(farm + "/work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
     for (int i = 0; i < 600; i++) {
-      JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+      JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
       String state = run.get("state").asString();
       if (!state.equals("waiting") && !state.equals("running")) {
         assertThat(state).as(run.path("trouble").asString("")).isEqualTo("done");
@@ -55,7 +55,7 @@ class WorkTest {
       if (asked++ == 8) {
         break;
       }
-      JsonNode morning = owner.get(farm + "/work/morning?day=" + day.getKey()).ok().json();
+      JsonNode morning = owner.get(farm + "/field-work/morning?day=" + day.getKey()).ok().json();
       double told = 0;
       for (JsonNode person : morning.get("people")) {
         double free = 0;
@@ -87,7 +87,7 @@ class WorkTest {
       assertThat(left.get("why").asString()).isNotBlank().doesNotContain(", or its window");
       String job = left.get("fieldId").asString() + "/" + left.get("kind").asString();
       String asked = "/elsewhere?runId=" + run.get("id").asString();
-      owner.get(farm + "/work/jobs/" + job + asked).ok();
+      owner.get(farm + "/field-work/jobs/" + job + asked).ok();
     }
     assertThat(proposal.get("lanes").size()).isGreaterThan(3);
 
@@ -100,22 +100,22 @@ class WorkTest {
     String id = run.get("id").asString();
     assertThat(
             owner
-                .post(farm + "/work/keep", Map.of("runId", id, "keys", some))
+                .post(farm + "/field-work/keep", Map.of("runId", id, "keys", some))
                 .ok()
                 .json()
                 .get("items"))
         .hasSize(5);
-    JsonNode work = owner.post(farm + "/work/keep", Map.of("runId", id)).ok().json();
+    JsonNode work = owner.post(farm + "/field-work/keep", Map.of("runId", id)).ok().json();
     assertThat(work.get("items").size()).isEqualTo(proposal.get("items").size());
     everyMorningIsToldInOrder(owner, farm, work);
 
-    JsonNode odds = owner.get(farm + "/work/odds").ok().json();
+    JsonNode odds = owner.get(farm + "/field-work/odds").ok().json();
     assertThat(odds.get("jobsDone")).hasSize(odds.get("years").asInt());
     assertThat(odds.get("jobs").asInt()).isEqualTo(work.get("items").size());
 
     JsonNode seed = item(work, "seed");
-    String item = farm + "/work/" + seed.get("id").asString();
-    String job = farm + "/work/jobs/" + seed.get("fieldId").asString() + "/seed";
+    String item = farm + "/field-work/" + seed.get("id").asString();
+    String job = farm + "/field-work/jobs/" + seed.get("fieldId").asString() + "/seed";
     JsonNode elsewhere = owner.get(job + "/elsewhere").ok().json();
     assertThat(elsewhere.size()).isPositive();
     Set<String> machines = new HashSet<>();
@@ -142,13 +142,14 @@ class WorkTest {
     }
     assertThat(moved).as("a kept plan stays").isLessThan(work.get("items").size() / 3);
 
-    assertThat(owner.get(farm + "/work.ics").ok().text()).contains("BEGIN:VEVENT");
+    assertThat(owner.get(farm + "/field-work.ics").ok().text()).contains("BEGIN:VEVENT");
     assertThat(owner.put(job + "/pin", Map.of()).ok().json().get("pins")).isEmpty();
     for (int i = 0; i < 2; i++) {
-      assertThat(owner.post(farm + "/work/undo", Map.of()).ok().json().get("undone").asBoolean())
+      assertThat(
+              owner.post(farm + "/field-work/undo", Map.of()).ok().json().get("undone").asBoolean())
           .isTrue();
     }
-    assertThat(owner.get(farm + "/work").ok().json().get("items")).isEmpty();
+    assertThat(owner.get(farm + "/field-work").ok().json().get("items")).isEmpty();
   }
 
   /** What is said of a machine's standing, with its version as it is now. */
@@ -179,15 +180,15 @@ class WorkTest {
         .doesNotContain("oil");
     Api viewer = owner.letIn(farm, "viewer");
     assertThat(viewer.put(machine, out).refused(403)).contains("an operator");
-    assertThat(viewer.get(farm + "/work").ok().json().get("items")).isNotNull();
+    assertThat(viewer.get(farm + "/field-work").ok().json().get("items")).isNotNull();
     String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
-    String pin = farm + "/work/jobs/" + field + "/seed/pin";
+    String pin = farm + "/field-work/jobs/" + field + "/seed/pin";
     assertThat(hand.put(pin, Map.of()).refused(403)).contains("the owner");
     String both = machineId;
-    String nowhere = farm + "/work/jobs/" + UUID.randomUUID() + "/seed/pin";
+    String nowhere = farm + "/field-work/jobs/" + UUID.randomUUID() + "/seed/pin";
     assertThat(owner.put(nowhere, Map.of("day", "2026-10-01")).refused(404))
         .contains("no such field");
-    String odd = farm + "/work/jobs/" + field + "/sing/pin";
+    String odd = farm + "/field-work/jobs/" + field + "/sing/pin";
     assertThat(owner.put(odd, Map.of("day", "2026-10-01")).refused(422)).contains("no kind of job");
     assertThat(owner.put(pin, Map.of("onlyDoer", UUID.randomUUID())).refused(422))
         .contains("no such machine");
@@ -195,7 +196,10 @@ class WorkTest {
         .contains("beyond the season");
     assertThat(owner.put(pin, Map.of("onlyDoer", both, "neverDoers", List.of(both))).refused(422))
         .contains("not to do it");
-    assertThat(owner.get(farm + "/work/jobs/" + UUID.randomUUID() + "/seed/elsewhere").refused(404))
+    assertThat(
+            owner
+                .get(farm + "/field-work/jobs/" + UUID.randomUUID() + "/seed/elsewhere")
+                .refused(404))
         .contains("done, or its window has passed");
   }
 
@@ -205,7 +209,10 @@ class WorkTest {
     String farm = owner.demoCopy();
     JsonNode run = laidOut(owner, farm);
     JsonNode work =
-        owner.post(farm + "/work/keep", Map.of("runId", run.get("id").asString())).ok().json();
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
     JsonNode seed = item(work, "seed");
     String machine = farm + "/machines/" + seed.get("doerId").asString() + "/out";
     String from = work.get("today").asString();
@@ -232,27 +239,27 @@ class WorkTest {
     JsonNode again = run;
     for (int i = 0; i < 300 && again.get("reasons").isEmpty(); i++) {
       Thread.sleep(100);
-      again = owner.get(farm + "/work/run").ok().json().get("run");
+      again = owner.get(farm + "/field-work/run").ok().json().get("run");
     }
     assertThat(again.get("reasons").toString())
         .contains(seed.get("doer").asString() + " stands from")
         .contains("(bearing)");
     for (int i = 0; i < 300 && !again.has("proposal"); i++) {
       Thread.sleep(100);
-      again = owner.get(farm + "/work/run").ok().json().get("run");
+      again = owner.get(farm + "/field-work/run").ok().json().get("run");
     }
     for (JsonNode i : again.at("/proposal/items")) {
       assertThat(i.get("doerId")).isNotEqualTo(seed.get("doerId"));
     }
     owner.put(machine, stands(owner, farm, seed.get("doerId").asString(), null)).ok();
-    owner.post(farm + "/work/undo", Map.of()).ok();
+    owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 
   private static String reasons(Api owner, String farm, String until) throws Exception {
     String said = "";
     for (int i = 0; i < 400 && !said.contains(until); i++) {
       Thread.sleep(100);
-      said = owner.get(farm + "/work/run").ok().json().at("/run/reasons").toString();
+      said = owner.get(farm + "/field-work/run").ok().json().at("/run/reasons").toString();
     }
     return said;
   }
@@ -263,7 +270,10 @@ class WorkTest {
     String farm = owner.demoCopy();
     JsonNode run = laidOut(owner, farm);
     JsonNode work =
-        owner.post(farm + "/work/keep", Map.of("runId", run.get("id").asString())).ok().json();
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
     String path = farm + "/fields/" + item(work, "harvest").get("fieldId").asString();
     Map<String, Object> field = Api.map(owner.get(path).ok().json());
     Map<String, Object> was = new java.util.HashMap<>(field);
@@ -281,7 +291,7 @@ class WorkTest {
     owner.put(farm + "/clock", Map.of("today", "2026-09-12")).ok();
     was.put("version", changed.get("version").asLong());
     owner.put(path, was).ok();
-    owner.post(farm + "/work/undo", Map.of()).ok();
+    owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 
   private static JsonNode followUp(Api owner, String farm, UUID id) throws Exception {
@@ -297,7 +307,7 @@ class WorkTest {
   void whatIsTakenOnIsWalkedToAndTickedOff() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    String today = owner.get(farm + "/work").ok().json().get("today").asString();
+    String today = owner.get(farm + "/field-work").ok().json().get("today").asString();
     String field = farm + "/fields/" + owner.furrow(farm, "Creek Forty").get("fieldId").asString();
     UUID look = UUID.randomUUID();
     String words = "look whether the kill is even";
@@ -308,23 +318,26 @@ class WorkTest {
         .ok();
     JsonNode run = laidOut(owner, farm);
     JsonNode work =
-        owner.post(farm + "/work/keep", Map.of("runId", run.get("id").asString())).ok().json();
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
     JsonNode walk = item(work, "look:kill");
     assertThat(walk.get("doer").asString()).endsWith("on foot");
     assertThat(walk.get("label").asString()).isEqualTo(words);
-    String done = farm + "/work/" + walk.get("id").asString() + "/done";
+    String done = farm + "/field-work/" + walk.get("id").asString() + "/done";
     owner.post(done, Map.of("share", 1)).ok();
     assertThat(followUp(owner, farm, look).path("doneOn").asString("")).isEqualTo(today);
     owner.post(done, Map.of("share", 0)).ok();
     assertThat(followUp(owner, farm, look).has("doneOn")).isFalse();
-    owner.post(farm + "/work/undo", Map.of()).ok();
+    owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 
   @Test
   void aFieldThatIsGoneIsLeftOutOfWhatIsKeptAndOfWhatIsPutBack() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    String today = owner.get(farm + "/work").ok().json().get("today").asString();
+    String today = owner.get(farm + "/field-work").ok().json().get("today").asString();
     JsonNode field = owner.post(farm + "/fields", FieldEditTest.field("Passing Strip")).ok().json();
     String path = farm + "/fields/" + field.get("id").asString();
     owner
@@ -337,20 +350,22 @@ class WorkTest {
     List<String> look = List.of(field.get("id").asString() + "look:slugs");
     JsonNode some =
         owner
-            .post(farm + "/work/keep", Map.of("runId", run.get("id").asString(), "keys", look))
+            .post(
+                farm + "/field-work/keep", Map.of("runId", run.get("id").asString(), "keys", look))
             .ok()
             .json();
     assertThat(some.get("items")).hasSize(1);
     owner.delete(path).ok();
-    JsonNode work = owner.post(farm + "/work/keep", keep).ok().json();
+    JsonNode work = owner.post(farm + "/field-work/keep", keep).ok().json();
     assertThat(work.get("items").size()).isGreaterThan(15);
     assertThat(work.toString()).doesNotContain("Passing Strip").doesNotContain("look:slugs");
     for (int i = 0; i < 2; i++) {
-      assertThat(owner.post(farm + "/work/undo", Map.of()).ok().json().get("undone").asBoolean())
+      assertThat(
+              owner.post(farm + "/field-work/undo", Map.of()).ok().json().get("undone").asBoolean())
           .isTrue();
     }
-    assertThat(owner.get(farm + "/work").ok().json().get("items")).isEmpty();
-    assertThat(owner.post(farm + "/work/keep", keep).refused(404)).contains("kept already");
+    assertThat(owner.get(farm + "/field-work").ok().json().get("items")).isEmpty();
+    assertThat(owner.post(farm + "/field-work/keep", keep).refused(404)).contains("kept already");
   }
 
   @Test
@@ -358,15 +373,15 @@ class WorkTest {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     JsonNode next = null;
-    for (JsonNode c : owner.get(farm + "/work/customers").ok().json()) {
+    for (JsonNode c : owner.get(farm + "/field-work/customers").ok().json()) {
       next = c.get("name").asString().equals("Tern Hollow") ? c : next;
     }
     assertThat(next).isNotNull();
     assertThat(next.get("worked").asBoolean()).isFalse();
-    String customer = farm + "/work/customers/" + next.get("farmId").asString();
+    String customer = farm + "/field-work/customers/" + next.get("farmId").asString();
     assertThat(
             owner
-                .put(farm + "/work/customers/" + UUID.randomUUID(), Map.of("worked", true))
+                .put(farm + "/field-work/customers/" + UUID.randomUUID(), Map.of("worked", true))
                 .refused(404))
         .contains("no other farm");
     owner.put(customer, Map.of("worked", true)).ok();
@@ -374,7 +389,10 @@ class WorkTest {
 
     JsonNode run = laidOut(owner, farm);
     JsonNode work =
-        owner.post(farm + "/work/keep", Map.of("runId", run.get("id").asString())).ok().json();
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
     List<JsonNode> theirs = new ArrayList<>();
     work.get("items").forEach(i -> theirs.addAll(i.has("customer") ? List.of(i) : List.of()));
     assertThat(theirs).hasSizeGreaterThanOrEqualTo(4);
@@ -391,7 +409,7 @@ class WorkTest {
     assertThat(new String(owner.bytes(customer + "/quote.pdf"), 0, 4)).isEqualTo("%PDF");
 
     JsonNode one = theirs.get(0);
-    String item = farm + "/work/" + one.get("id").asString() + "/done";
+    String item = farm + "/field-work/" + one.get("id").asString() + "/done";
     owner.post(item, Map.of("share", 1)).ok();
     String theirLog =
         "/api/farms/" + next.get("farmId").asString() + "/fields/" + one.get("fieldId").asString();
@@ -402,18 +420,18 @@ class WorkTest {
     assertThat(hand.put(customer, Map.of("worked", false)).refused(403)).contains("the owner");
 
     owner.put(customer, Map.of("worked", false)).ok();
-    assertThat(owner.get(farm + "/work").ok().text()).doesNotContain("Tern Hollow");
+    assertThat(owner.get(farm + "/field-work").ok().text()).doesNotContain("Tern Hollow");
     assertThat(owner.get(customer + "/quote").refused(404)).contains("not in this plan");
-    owner.post(farm + "/work/undo", Map.of()).ok();
+    owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 
   @Test
   void whoeverOnlyWorksForOthersIsToldWhatIsMissing() throws Exception {
     Api owner = Api.owner();
     String farm = owner.newFarm();
-    for (JsonNode c : owner.get(farm + "/work/customers").ok().json()) {
+    for (JsonNode c : owner.get(farm + "/field-work/customers").ok().json()) {
       if (c.get("name").asString().equals("Tern Hollow")) {
-        String customer = farm + "/work/customers/" + c.get("farmId").asString();
+        String customer = farm + "/field-work/customers/" + c.get("farmId").asString();
         owner.put(customer, Map.of("worked", true)).ok();
       }
     }
@@ -429,20 +447,20 @@ class WorkTest {
   void whileOneIsUnderWayTheOtherSeesItAndItCanBeStopped() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode first = owner.post(farm + "/work/run", Map.of("seconds", 60)).ok().json();
-    JsonNode second = owner.post(farm + "/work/run", Map.of("seconds", 2)).ok().json();
+    JsonNode first = owner.post(farm + "/field-work/run", Map.of("seconds", 60)).ok().json();
+    JsonNode second = owner.post(farm + "/field-work/run", Map.of("seconds", 2)).ok().json();
     assertThat(second.get("id")).isEqualTo(first.get("id"));
-    owner.post(farm + "/work/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
+    owner.post(farm + "/field-work/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
     String state = "running";
     for (int i = 0; i < 200 && (state.equals("running") || state.equals("waiting")); i++) {
       Thread.sleep(200);
-      state = owner.get(farm + "/work/run").ok().json().at("/run/state").asString();
+      state = owner.get(farm + "/field-work/run").ok().json().at("/run/state").asString();
     }
     assertThat(state).isEqualTo("stopped");
-    assertThat(owner.get(farm + "/work/run").ok().json().at("/run/proposal/items").size())
+    assertThat(owner.get(farm + "/field-work/run").ok().json().at("/run/proposal/items").size())
         .as("what was found is shown")
         .isPositive();
-    assertThat(owner.post(farm + "/work/run", Map.of("seconds", 0)).refused(422))
+    assertThat(owner.post(farm + "/field-work/run", Map.of("seconds", 0)).refused(422))
         .contains("120 seconds");
   }
 
@@ -450,15 +468,15 @@ class WorkTest {
   void anEmptyFarmIsToldWhatItLacks() throws Exception {
     Api owner = Api.owner();
     String farm = owner.newFarm();
-    assertThat(owner.get(farm + "/work").ok().json().get("items")).isEmpty();
-    owner.post(farm + "/work/run", Map.of("seconds", 1)).ok();
-    JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+    assertThat(owner.get(farm + "/field-work").ok().json().get("items")).isEmpty();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
+    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
     for (int i = 0; i < 200 && !run.get("state").asString().equals("failed"); i++) {
       Thread.sleep(100);
-      run = owner.get(farm + "/work/run").ok().json().get("run");
+      run = owner.get(farm + "/field-work/run").ok().json().get("run");
     }
     assertThat(run.path("trouble").asString("")).contains("Import a station");
-    assertThat(owner.get(farm + "/work/odds").refused(422)).contains("Import a station");
+    assertThat(owner.get(farm + "/field-work/odds").refused(422)).contains("Import a station");
     assertThat(owner.get(farm + "/endings").refused(422)).contains("Import a station");
     assertThat(owner.get(farm + "/hours").refused(422)).contains("Import a station");
   }
@@ -532,7 +550,7 @@ class WorkTest {
       assertThat(proposal.get("notes").toString()).contains("still ahead");
       assertThat(proposal.get("items").toString()).contains("\"seed\"");
     }
-    owner.get(farm + "/work/odds").ok();
+    owner.get(farm + "/field-work/odds").ok();
   }
 
   private static Map<String, Object> rye(int season) {
@@ -558,19 +576,19 @@ class WorkTest {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     owner.put(farm + "/clock", Map.of("today", "2027-08-15")).ok();
-    owner.post(farm + "/work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
     assertThat(ended(owner, farm).path("trouble").asString("")).contains("2026 is over");
   }
 
   private static JsonNode ended(Api owner, String farm) throws Exception {
-    JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
     for (int i = 0; i < 300; i++) {
       String state = run.get("state").asString();
       if (!state.equals("waiting") && !state.equals("running")) {
         return run;
       }
       Thread.sleep(100);
-      run = owner.get(farm + "/work/run").ok().json().get("run");
+      run = owner.get(farm + "/field-work/run").ok().json().get("run");
     }
     throw new AssertionError("the laying-out does not end");
   }
@@ -580,19 +598,20 @@ class WorkTest {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     String id =
-        owner.post(farm + "/work/run", Map.of("seconds", 4)).ok().json().get("id").asString();
+        owner.post(farm + "/field-work/run", Map.of("seconds", 4)).ok().json().get("id").asString();
     String state = "waiting";
     while (!state.equals("running")) {
       Thread.sleep(50);
-      state = owner.get(farm + "/work/run").ok().json().at("/run/state").asString();
+      state = owner.get(farm + "/field-work/run").ok().json().at("/run/state").asString();
     }
     UUID other = UUID.randomUUID();
     assertThat(
             App.demo().sql("update work_run set owner = '" + other + "' where id = '" + id + "'"))
         .isEqualTo(1);
-    double progress = owner.get(farm + "/work/run").ok().json().at("/run/progress").asDouble();
+    double progress =
+        owner.get(farm + "/field-work/run").ok().json().at("/run/progress").asDouble();
     Thread.sleep(6000);
-    JsonNode run = owner.get(farm + "/work/run").ok().json().get("run");
+    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
     assertThat(run.get("state").asString()).isEqualTo("running");
     assertThat(run.has("proposal")).isFalse();
     assertThat(run.get("progress").asDouble()).isEqualTo(progress);
@@ -606,13 +625,13 @@ class WorkTest {
     JsonNode run = laidOut(owner, farm);
     assertThat(run.get("since")).isEmpty();
     owner.put(farm + "/clock", Map.of("today", "2026-09-14")).ok();
-    assertThat(owner.get(farm + "/work/run").ok().json().at("/run/since").toString())
+    assertThat(owner.get(farm + "/field-work/run").ok().json().at("/run/since").toString())
         .contains("It is 14 Sep");
     Map<String, Object> keep = Map.of("runId", run.get("id").asString());
-    assertThat(owner.post(farm + "/work/keep", keep).refused(422))
+    assertThat(owner.post(farm + "/field-work/keep", keep).refused(422))
         .contains("before something changed")
         .contains("Lay it out again");
     JsonNode again = laidOut(owner, farm);
-    owner.post(farm + "/work/keep", Map.of("runId", again.get("id").asString())).ok();
+    owner.post(farm + "/field-work/keep", Map.of("runId", again.get("id").asString())).ok();
   }
 }

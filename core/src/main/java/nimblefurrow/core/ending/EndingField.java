@@ -6,7 +6,6 @@ import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
@@ -148,10 +147,5 @@ public record EndingField(
   static double coverOn(SeasonRun run, LocalDate day) {
     int i = run.columns().indexOf(day);
     return run.columns().totalCoverMgPerHa(Math.max(0, Math.min(run.columns().days() - 1, i)));
-  }
-
-  /** Whether the cover holds a family. */
-  boolean has(Family family) {
-    return species(s -> s.family() == family).findAny().isPresent();
   }
 }

@@ -155,9 +155,7 @@ public abstract class EndingMethod {
    * @throws Refused when there is none
    */
   public static EndingMethod of(String key) {
-    return EndingMethods.all().stream()
-        .filter(m -> m.key().equals(key))
-        .findFirst()
+    return EndingMethods.find(key)
         .orElseThrow(() -> new Refused("", "there is no way of ending called “" + key + "”"));
   }
 

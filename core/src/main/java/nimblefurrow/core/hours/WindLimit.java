@@ -17,16 +17,6 @@ public enum WindLimit {
     marginal = marginalMph * MPH;
   }
 
-  /** Up to here it goes, m/s. */
-  public double go() {
-    return go;
-  }
-
-  /** Up to here it goes with care, m/s. */
-  public double marginal() {
-    return marginal;
-  }
-
   /** Of a mean wind, m/s; wind that is not known hinders nothing. */
   public WorkHours.Verdict judge(double windMPerS) {
     if (windMPerS > marginal) {

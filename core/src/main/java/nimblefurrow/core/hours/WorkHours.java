@@ -2,6 +2,7 @@ package nimblefurrow.core.hours;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.season.Going;
 import nimblefurrow.core.units.Refused;
 
 /**
@@ -220,7 +221,7 @@ public final class WorkHours {
   public Judged drilling(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();
-    worst.above(h.topSoilWetness(), 0.92, 0.98, "ground");
+    worst.above(h.topSoilWetness(), Going.FIT_UP_TO, Going.MARGINAL_UP_TO, "ground");
     worst.above(h.rainMm(), 0, 1, "rain");
     worst.below(h.soilTempC(), 4, 0, "cold ground");
     return worst.judged();

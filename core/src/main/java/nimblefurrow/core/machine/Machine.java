@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.hours.WindLimit;
 import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A machine of a farm's shed, as far as work is reckoned with it.
@@ -66,9 +68,12 @@ public record Machine(
     return methods.contains(method);
   }
 
-  /** Whether wind and rain decide over its hours, not ground: it flies or sprays. */
-  public boolean waitsForWind() {
-    return does(MachineWork.SPRAY) || methods.stream().anyMatch(SeedingMethod::flies);
+  /** The wind that decides over its hours, where it flies or sprays; null where ground does. */
+  public @Nullable WindLimit windLimit() {
+    if (does(MachineWork.SPRAY)) {
+      return WindLimit.SPRAYING;
+    }
+    return methods.stream().anyMatch(SeedingMethod::flies) ? WindLimit.FLYING : null;
   }
 
   /** Whether it is there and runs on a day. */

@@ -401,10 +401,7 @@ final class SeasonDays {
     columns.dyingMgPerHa[day] = acts.dyingMass();
     double wetness = soil.topWetness();
     double firmed = mass > 0.5 ? 0.04 : 0;
-    goingNow =
-        wetness <= 0.92 + firmed
-            ? Going.FIT
-            : wetness <= 0.98 + firmed ? Going.MARGINAL : Going.UNFIT;
+    goingNow = Going.of(wetness, firmed);
     columns.going[day] = goingNow;
     if (columns.full()) {
       recordRest(day, i, wetness);

@@ -15,6 +15,9 @@ import java.util.function.ToDoubleFunction;
  * earliest due date first, which makes no field late that any order could save.
  */
 public final class ClosingQueue {
+  /** Hours a machine works on a day it is there. Working value. */
+  public static final double USUAL_DAY_H = 10;
+
   /** So far back a latest day is looked for. */
   private static final int LONGEST_DAYS = 120;
 
@@ -88,6 +91,11 @@ public final class ClosingQueue {
       }
     }
     return Optional.empty();
+  }
+
+  /** Usual days that all tasks take one machine. */
+  public double days() {
+    return hours() / USUAL_DAY_H;
   }
 
   /** Hours of all tasks. */

@@ -2,6 +2,7 @@ package nimblefurrow.core.work;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.hours.WindLimit;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -35,9 +36,9 @@ public record Doer(UUID id, String name, @Nullable Machine machine) {
     return machine != null && machine.seeds(method);
   }
 
-  /** Whether wind and rain decide over its hours, not ground. */
-  public boolean waitsForWind() {
-    return machine != null && machine.waitsForWind();
+  /** The wind that decides over its hours; null where ground does. */
+  public @Nullable WindLimit windLimit() {
+    return machine == null ? null : machine.windLimit();
   }
 
   /** Hours for an area at work. */

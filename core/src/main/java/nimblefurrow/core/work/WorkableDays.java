@@ -2,7 +2,9 @@ package nimblefurrow.core.work;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.hours.WindLimit;
@@ -22,10 +24,10 @@ import nimblefurrow.core.weather.Sky;
  * fields.
  *
  * @param wheels share of fields that carry, by year and day
- * @param wings share of a day fit to fly or spray, by year and day
+ * @param wind share of a day fit for each kind of work that wind decides over, by year and day
  * @param light hours of a working day, by day
  */
-public record WorkableDays(double[][] wheels, double[][] wings, double[] light) {
+public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, double[] light) {
   private static final int GROUNDS = 3;
 
   /** More rain than this takes a day for flying and spraying, mm. Working value. */
@@ -51,11 +53,14 @@ public record WorkableDays(double[][] wheels, double[][] wings, double[] light) 
     }
     int days = span.days();
     if (grounds.isEmpty()) {
-      return new WorkableDays(new double[0][], new double[0][], new double[days]);
+      return new WorkableDays(new double[0][], Map.of(), new double[days]);
     }
     List<Sky> skies = grounds.get(0).crop().skies().skies();
     double[][] wheels = new double[skies.size()][days];
-    double[][] wings = new double[skies.size()][days];
+    Map<WindLimit, double[][]> wind = new EnumMap<>(WindLimit.class);
+    for (WindLimit limit : WindLimit.values()) {
+      wind.put(limit, new double[skies.size()][days]);
+    }
     double[] light = new double[days];
     for (WorkField f : grounds) {
       List<SeasonRun> runs =
@@ -74,25 +79,26 @@ public record WorkableDays(double[][] wheels, double[][] wings, double[] light) 
       for (int d = 0; d < days; d++) {
         int day = sky.weather().indexOf(span.day(d));
         int i = Math.max(0, Math.min(sky.weather().days() - 1, day));
-        wings[y][d] = wings(sky.weather().precipMm(i), sky.weather().windMs(i));
+        for (Map.Entry<WindLimit, double[][]> w : wind.entrySet()) {
+          w.getValue()[y][d] =
+              share(w.getKey(), sky.weather().precipMm(i), sky.weather().windMs(i));
+        }
         light[d] = Math.min(LONGEST_DAY_H, Math.max(SHORTEST_DAY_H, sky.dayLengthH(i) - 1));
       }
     }
-    return new WorkableDays(wheels, wings, light);
+    return new WorkableDays(wheels, wind, light);
   }
 
   private static double share(Going going) {
     return going == Going.FIT ? 1 : going == Going.MARGINAL ? MARGINAL : 0;
   }
 
-  /**
-   * By the limits that an hour of flying is judged by; a day without wind in its record is calm.
-   */
-  static double wings(double rainMm, double windMPerS) {
+  /** By the limits that an hour is judged by; a day without wind in its record is calm. */
+  static double share(WindLimit limit, double rainMm, double windMPerS) {
     if (rainMm >= DRY_MM) {
       return 0;
     }
-    return switch (WindLimit.FLYING.judge(windMPerS)) {
+    return switch (limit.judge(windMPerS)) {
       case GO -> 1;
       case MARGINAL -> MARGINAL;
       case NO -> 0;
@@ -122,7 +128,7 @@ public record WorkableDays(double[][] wheels, double[][] wings, double[] light) 
 
   /** Hours of a machine on a day, as many as the odds leave in the mean. */
   public double hours(Doer doer, int day) {
-    double[][] fit = doer.waitsForWind() ? wings : wheels;
+    double[][] fit = fit(doer);
     double sum = 0;
     for (double[] year : fit) {
       sum += year[day] / fit.length;
@@ -132,6 +138,11 @@ public record WorkableDays(double[][] wheels, double[][] wings, double[] light) 
 
   /** Hours of a machine on a day of one way the season may go. */
   public double hours(Doer doer, int year, int day) {
-    return light[day] * (doer.waitsForWind() ? wings : wheels)[year][day];
+    return light[day] * fit(doer)[year][day];
+  }
+
+  private double[][] fit(Doer doer) {
+    WindLimit limit = doer.windLimit();
+    return limit == null ? wheels : wind.getOrDefault(limit, wheels);
   }
 }

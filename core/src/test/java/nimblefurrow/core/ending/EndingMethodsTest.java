@@ -20,6 +20,7 @@ import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Registry;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -168,7 +169,7 @@ class EndingMethodsTest {
     TriedEnding steam = new TriedEnding();
     NextCrop next = new NextCrop(NextCrop.Kind.SOYBEAN, MAY);
     CoverPlan plan = plan(Farm.seed("cereal_rye", 70));
-    try (EndingMethods.Added added = EndingMethods.add(steam)) {
+    try (Registry.Added added = EndingMethods.add(steam)) {
       assertThat(EndingMethod.of("steam")).isSameAs(steam);
       assertThat(EndingRules.shipped().cost(steam).usdPerHa()).isEqualTo(210);
       Forecaster forecaster = new Forecaster(Farm.MODEL);

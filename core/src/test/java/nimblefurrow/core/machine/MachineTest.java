@@ -11,6 +11,7 @@ import java.util.Set;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.Shed;
+import nimblefurrow.core.hours.WindLimit;
 import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
@@ -101,10 +102,10 @@ class MachineTest {
 
   @Test
   void sprayersAndWhatFliesWaitForWind() {
-    assertThat(Shed.of(MachineWork.SPRAY).waitsForWind()).isTrue();
-    assertThat(Shed.seeder(Seedings.DRONE).waitsForWind()).isTrue();
-    assertThat(Shed.seeder(Seedings.DRILL).waitsForWind()).isFalse();
-    assertThat(Shed.of(MachineWork.ROLL).waitsForWind()).isFalse();
+    assertThat(Shed.of(MachineWork.SPRAY).windLimit()).isEqualTo(WindLimit.SPRAYING);
+    assertThat(Shed.seeder(Seedings.DRONE).windLimit()).isEqualTo(WindLimit.FLYING);
+    assertThat(Shed.seeder(Seedings.DRILL).windLimit()).isNull();
+    assertThat(Shed.of(MachineWork.ROLL).windLimit()).isNull();
   }
 
   @Test

@@ -13,6 +13,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Registry;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,7 +144,7 @@ class SeedingMethodsTest {
   @Test
   void aMethodOfItsOwnFindsItsWindowWithoutAnotherChange() {
     TriedSeeding cannon = new TriedSeeding();
-    try (SeedingMethods.Added added = SeedingMethods.add(cannon)) {
+    try (Registry.Added added = SeedingMethods.add(cannon)) {
       assertThat(SeedingMethod.of("cannon")).isSameAs(cannon);
       Window w = window(BEANS, cannon, "cereal_rye");
       assertThat(w.possible()).isTrue();

@@ -29,6 +29,7 @@ import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.TriedSeeding;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.units.Registry;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -86,7 +87,7 @@ class FarmWorkTest {
     assertThat(cut.label()).isEqualTo("combine");
     assertThat(asked(work, f, "harvest").kit()).isEqualTo("soybean");
     assertThat(work.anyway()).isEqualTo(cut.value()[cut.last()]);
-    assertThat(work.anyway(work.job(f.id(), "plant") < 0 ? 0 : 0)).isEqualTo(work.anyway());
+    assertThat(work.anyway(work.job(f.id(), "harvest"))).isEqualTo(work.anyway());
   }
 
   @Test
@@ -169,16 +170,6 @@ class FarmWorkTest {
 
   @Test
   void whatCannotBeSeededAnyMoreSaysWhy() {
-    WorkFarm farm = autumn().from(LocalDate.of(2026, 11, 20), 100);
-    WorkFarm.Known k = new WorkFarm.Known();
-    k.logged.put(Deed.HARVEST, LocalDate.of(2026, 9, 20));
-    WorkField late =
-        farm.covered("Late", Seedings.DRONE, Endings.WINTER, k, Farm.seed("hairy_vetch", 20));
-    FarmWork work = farm.work();
-    int seed = work.job(late.id(), "seed");
-    if (seed >= 0) {
-      assertThat(work.jobs().get(seed).gone()).contains("closed on");
-    }
     WorkFarm early = new WorkFarm().worker("Ann", Set.of());
     WorkField f = early.rye("Bare", Seedings.DRILL, Endings.WINTER, new WorkFarm.Known());
     assertThat(WorkFarm.job(early.work(), f, "seed").gone())
@@ -442,8 +433,8 @@ class FarmWorkTest {
   void methodsOfOnesOwnAreLaidOutWithoutAnotherChange() {
     TriedEnding steam = new TriedEnding();
     TriedSeeding cannon = new TriedSeeding();
-    try (EndingMethods.Added ending = EndingMethods.add(steam);
-        SeedingMethods.Added seeding = SeedingMethods.add(cannon)) {
+    try (Registry.Added ending = EndingMethods.add(steam);
+        Registry.Added seeding = SeedingMethods.add(cannon)) {
       WorkFarm farm = autumn().with(Shed.seeder(cannon));
       WorkField f = farm.rye("Creek", cannon, Endings.WINTER, new WorkFarm.Known());
       assertThat(WorkFarm.job(farm.work(), f, "seed").alternatives())
@@ -525,12 +516,9 @@ class FarmWorkTest {
     assertThat(only(WorkFarm.job(shut.work(), last, "seed")).last()).isZero();
     WorkFarm over = autumn().from(closes.plusDays(1), 20);
     WorkField none = over.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
-    int seed = over.work().job(none.id(), "seed");
-    if (seed >= 0) {
-      FieldJob job = over.work().jobs().get(seed);
-      assertThat(job.alternatives()).isEmpty();
-      assertThat(job.gone()).startsWith("drill after harvest closed on");
-    }
+    FieldJob gone = WorkFarm.job(over.work(), none, "seed");
+    assertThat(gone.alternatives()).isEmpty();
+    assertThat(gone.gone()).startsWith("drill after harvest closed on");
   }
 
   @Test

@@ -12,7 +12,6 @@ import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.Shed;
 import nimblefurrow.core.hours.WindLimit;
-import nimblefurrow.core.hours.WorkHours;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.schedule.WorkProblem;
@@ -60,26 +59,22 @@ class WorkDaysTest {
 
   @ParameterizedTest
   @CsvSource({
-    // 10 mph are 4.47 m/s, 15 mph 6.71
-    "0, 4.4, 1",
-    "0, 4.5, 0.5",
-    "0, 6.7, 0.5",
-    "0, 6.8, 0",
-    "1.9, 3, 1",
-    "2.0, 3, 0",
-    "0, NaN, 1"
+    // 10 mph are 4.47 m/s, 13 mph 5.81, 15 mph 6.71
+    "FLYING, 0, 4.47, 1",
+    "FLYING, 0, 4.48, 0.5",
+    "FLYING, 0, 6.70, 0.5",
+    "FLYING, 0, 6.71, 0",
+    "SPRAYING, 0, 4.47, 1",
+    "SPRAYING, 0, 4.48, 0.5",
+    "SPRAYING, 0, 5.81, 0.5",
+    "SPRAYING, 0, 5.82, 0",
+    "FLYING, 1.9, 3, 1",
+    "FLYING, 2.0, 3, 0",
+    "SPRAYING, 0, NaN, 1"
   })
-  void aDayIsFlownByTheLimitsOfItsHours(double rainMm, double windMPerS, double share) {
-    assertThat(WorkableDays.wings(rainMm, windMPerS)).isEqualTo(share);
-  }
-
-  @Test
-  void windLimitsAreInMilesAnHour() {
-    assertThat(WindLimit.SPRAYING.go()).isCloseTo(4.4704, within(1e-9));
-    assertThat(WindLimit.SPRAYING.marginal()).isCloseTo(5.81152, within(1e-9));
-    assertThat(WindLimit.FLYING.marginal()).isCloseTo(6.7056, within(1e-9));
-    assertThat(WindLimit.SPRAYING.judge(5.8)).isEqualTo(WorkHours.Verdict.MARGINAL);
-    assertThat(WindLimit.SPRAYING.judge(5.82)).isEqualTo(WorkHours.Verdict.NO);
+  void aDayIsJudgedByTheLimitsOfItsHours(
+      WindLimit limit, double rainMm, double windMPerS, double share) {
+    assertThat(WorkableDays.share(limit, rainMm, windMPerS)).isEqualTo(share);
   }
 
   @Test
@@ -100,14 +95,22 @@ class WorkDaysTest {
     assertThat(days.light()[0]).as("days shorten").isGreaterThan(days.light()[59]);
     Doer drill = Doer.of(Shed.seeder(Seedings.DRILL));
     Doer drone = Doer.of(Shed.seeder(Seedings.DRONE));
+    Doer sprayer = Doer.of(Shed.of(MachineWork.SPRAY));
     double wheels = 0;
     double wings = 0;
+    double sprayed = 0;
+    double flown = 0;
     for (int y = 0; y < days.years(); y++) {
       wheels += days.hours(drill, y, 5);
       wings += days.hours(drone, y, 5);
+      for (int d = 0; d < 60; d++) {
+        sprayed += days.hours(sprayer, y, d);
+        flown += days.hours(drone, y, d);
+      }
     }
     assertThat(days.hours(drill, 5)).isCloseTo(wheels / days.years(), within(1e-9));
     assertThat(days.hours(drone, 5)).isCloseTo(wings / days.years(), within(1e-9));
+    assertThat(sprayed).as("a sprayer stops sooner").isLessThan(flown);
     assertThat(WorkableDays.of(new Forecaster(Farm.MODEL), List.of(), farm.span).years()).isZero();
     WorkFarm bare = new WorkFarm().from(SEPTEMBER, 10);
     bare.bare("Bare", new WorkFarm.Known());

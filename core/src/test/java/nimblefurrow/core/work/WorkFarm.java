@@ -9,12 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nimblefurrow.core.Farm;
-import nimblefurrow.core.Seedings;
 import nimblefurrow.core.Shed;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.hours.WindLimit;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
@@ -162,7 +162,7 @@ final class WorkFarm {
     }
     double[] light = new double[span.days()];
     Arrays.fill(light, 12);
-    return new WorkableDays(fit, fit, light);
+    return new WorkableDays(fit, Map.of(WindLimit.SPRAYING, fit, WindLimit.FLYING, fit), light);
   }
 
   WorkFrame frame() {
@@ -180,9 +180,5 @@ final class WorkFarm {
   /** A job of the work that must be there. */
   static FieldJob job(FarmWork work, WorkField f, String kind) {
     return work.jobs().get(work.job(f.id(), kind));
-  }
-
-  static SeedingMethod drill() {
-    return Seedings.DRILL;
   }
 }

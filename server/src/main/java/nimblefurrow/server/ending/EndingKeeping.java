@@ -22,7 +22,6 @@ import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Choosing how a cover ends. Callers have checked who asks. */
 @Service
@@ -130,7 +129,7 @@ class EndingKeeping {
   }
 
   /** Keeps the best way on each of some fields; says how many were changed. */
-  @Transactional
+  @Saving
   public int chooseBest(UUID farmId, List<UUID> wanted, String why, UUID account) {
     int changed = 0;
     EndingRules own = rules.of(farmId);

@@ -11,6 +11,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.work.SeedingQueues;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldView;
@@ -40,7 +41,7 @@ class Furrows {
    */
   record Placed(FieldCase field, @Nullable PlanView plan, Standings.@Nullable Placing placing) {
     /** As one that waits for its seeding machine; null when nothing is to be seeded. */
-    MachineQueues.@Nullable Waiting waiting(FarmView farm) {
+    SeedingQueues.@Nullable Waiting waiting(FarmView farm) {
       if (plan == null || placing == null || placing.window() == null) {
         return null;
       }
@@ -48,7 +49,7 @@ class Furrows {
       boolean over = !window.possible() || window.closes().day().isBefore(farm.today());
       return placing.standing().seeding().done() || over
           ? null
-          : new MachineQueues.Waiting(
+          : new SeedingQueues.Waiting(
               field.field().id(),
               window.method(),
               field.field().areaHa(),

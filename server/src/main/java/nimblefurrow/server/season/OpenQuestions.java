@@ -15,6 +15,7 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.work.ClosingQueue;
+import nimblefurrow.core.work.SeedingQueues;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -99,7 +100,7 @@ class OpenQuestions {
     if (open.isEmpty()) {
       return null;
     }
-    List<Machine> able = MachineQueues.able(machines, method);
+    List<Machine> able = SeedingQueues.able(machines, method);
     return new ChoiceViews.OpenWay(
         method.key(),
         method.label(),
@@ -158,20 +159,20 @@ class OpenQuestions {
       return null;
     }
     ClosingQueue queue =
-        MachineQueues.queue(able, mine.stream().map(f -> waiting(method, f, asked)).toList());
+        SeedingQueues.queue(able, mine.stream().map(f -> waiting(method, f, asked)).toList());
     Map<String, String> names =
         mine.stream()
             .collect(Collectors.toMap(f -> f.fieldId().toString(), ChoiceViews.OpenField::name));
     return new ChoiceViews.Race(
         mine.size(),
         queue.hours(),
-        MachineQueues.daysOf(queue.hours()),
+        queue.days(),
         there(able, from, mine.get(0).closes()),
         there(able, from, mine.get(mine.size() - 1).closes()),
         queue.firstLate(from).map(t -> names.get(t.id())).orElse(null));
   }
 
-  private static MachineQueues.Waiting waiting(
+  private static SeedingQueues.Waiting waiting(
       SeedingMethod method, ChoiceViews.OpenField f, List<Asked> asked) {
     Asked a =
         asked.stream()
@@ -179,7 +180,7 @@ class OpenQuestions {
             .findFirst()
             .orElseThrow();
     PlanView plan = Objects.requireNonNull(a.plan());
-    return new MachineQueues.Waiting(
+    return new SeedingQueues.Waiting(
         f.fieldId(), method, f.areaHa(), a.field().asPlanned(plan.plan()).cover(), f.closes());
   }
 

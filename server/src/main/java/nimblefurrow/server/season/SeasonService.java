@@ -8,12 +8,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.outlook.NextStep;
+import nimblefurrow.core.work.SeedingQueues;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +34,7 @@ public class SeasonService {
   private final FieldCases cases;
   private final Furrows furrows;
   private final FieldPages pages;
-  private final MachineQueues queues;
+  private final ShedService shed;
 
   SeasonService(
       FarmService farms,
@@ -41,7 +44,7 @@ public class SeasonService {
       FieldCases cases,
       Furrows furrows,
       FieldPages pages,
-      MachineQueues queues) {
+      ShedService shed) {
     this.farms = farms;
     this.fields = fields;
     this.plans = plans;
@@ -49,7 +52,7 @@ public class SeasonService {
     this.cases = cases;
     this.furrows = furrows;
     this.pages = pages;
-    this.queues = queues;
+    this.shed = shed;
   }
 
   /** All fields of a farm as furrows. */
@@ -96,7 +99,8 @@ public class SeasonService {
    */
   NextStep.@Nullable ComeBy comeBy(FarmView farm, FieldCase c, @Nullable PlanView plan) {
     FarmWeather weather = weathers.find(farm).orElse(null);
-    if (plan == null || weather == null) {
+    // Most fields wait for nothing: the others need not be asked.
+    if (furrows.place(c, farm, weather, plan).waiting(farm) == null) {
       return null;
     }
     List<Furrows.Placed> all =
@@ -111,8 +115,12 @@ public class SeasonService {
   }
 
   private Map<UUID, NextStep.ComeBy> comeBy(FarmView farm, List<Furrows.Placed> placed) {
-    return queues.comeBy(
-        farm.id(), placed.stream().map(p -> p.waiting(farm)).filter(Objects::nonNull).toList());
+    List<SeedingQueues.Waiting> waiting =
+        placed.stream().map(p -> p.waiting(farm)).filter(Objects::nonNull).toList();
+    return waiting.isEmpty()
+        ? Map.of()
+        : SeedingQueues.comeBy(
+            shed.machines(farm.id()).stream().map(MachineView::machine).toList(), waiting);
   }
 
   private List<SeasonView.Furrow> furrows(

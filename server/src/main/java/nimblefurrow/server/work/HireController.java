@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Farms that are worked for, and what they are quoted. */
 @RestController
-@RequestMapping("/api/farms/{farmId}/work/customers")
+@RequestMapping("/api/farms/{farmId}/field-work/customers")
 class HireController {
   private final HireService hire;
   private final HireQuotes quotes;

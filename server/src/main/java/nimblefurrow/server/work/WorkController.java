@@ -79,14 +79,14 @@ class WorkController {
     crew.remove(farmId, id);
   }
 
-  @GetMapping("/work")
+  @GetMapping("/field-work")
   WorkViews.WorkView work(@PathVariable UUID farmId) {
     access.see(farmId);
     return work.work(farmId);
   }
 
   /** A day's work as it is told in the morning; today's when no day is given. */
-  @GetMapping("/work/morning")
+  @GetMapping("/field-work/morning")
   MorningService.Morning morning(
       @PathVariable UUID farmId, @RequestParam(required = false) @Nullable LocalDate day) {
     access.see(farmId);
@@ -96,13 +96,13 @@ class WorkController {
   /** The last laying-out, if there was one. */
   record LastRun(WorkViews.@Nullable RunView run) {}
 
-  @GetMapping("/work/run")
+  @GetMapping("/field-work/run")
   LastRun last(@PathVariable UUID farmId) {
     access.see(farmId);
     return new LastRun(layings.last(farmId));
   }
 
-  @PostMapping("/work/run")
+  @PostMapping("/field-work/run")
   WorkViews.RunView ask(@PathVariable UUID farmId, @RequestBody WorkViews.RunInput in) {
     access.manage(farmId);
     try {
@@ -113,14 +113,14 @@ class WorkController {
     }
   }
 
-  @PostMapping("/work/run/{runId}/stop")
+  @PostMapping("/field-work/run/{runId}/stop")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void stop(@PathVariable UUID farmId, @PathVariable UUID runId) {
     access.manage(farmId);
     layings.stop(farmId, runId);
   }
 
-  @PostMapping("/work/keep")
+  @PostMapping("/field-work/keep")
   WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
     access.manage(farmId);
     return keeping.keep(farmId, in);
@@ -129,13 +129,13 @@ class WorkController {
   /** Whether there was anything to take back. */
   record TakenBack(boolean undone) {}
 
-  @PostMapping("/work/undo")
+  @PostMapping("/field-work/undo")
   TakenBack undo(@PathVariable UUID farmId) {
     access.manage(farmId);
     return new TakenBack(keeping.undo(farmId));
   }
 
-  @PostMapping("/work/{itemId}/done")
+  @PostMapping("/field-work/{itemId}/done")
   WorkViews.WorkView done(
       @PathVariable UUID farmId, @PathVariable UUID itemId, @RequestBody WorkViews.DoneItem in) {
     access.work(farmId);
@@ -145,7 +145,7 @@ class WorkController {
     return work.done(farmId, itemId, in.share(), in.day(), access.person().id());
   }
 
-  @PutMapping("/work/jobs/{fieldId}/{kind}/pin")
+  @PutMapping("/field-work/jobs/{fieldId}/{kind}/pin")
   WorkViews.WorkView pin(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
@@ -156,7 +156,7 @@ class WorkController {
     return work.work(farmId);
   }
 
-  @GetMapping("/work/jobs/{fieldId}/{kind}/elsewhere")
+  @GetMapping("/field-work/jobs/{fieldId}/{kind}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
@@ -166,14 +166,14 @@ class WorkController {
     return questions.elsewhere(farmId, fieldId, kind, runId);
   }
 
-  @GetMapping("/work/odds")
+  @GetMapping("/field-work/odds")
   WorkViews.OddsView odds(@PathVariable UUID farmId) {
     access.see(farmId);
     return questions.odds(farmId);
   }
 
   /** One person's days, or everyone's, as a calendar file. */
-  @GetMapping("/work.ics")
+  @GetMapping("/field-work.ics")
   ResponseEntity<byte[]> calendar(
       @PathVariable UUID farmId, @RequestParam(defaultValue = "") String person) {
     access.see(farmId);

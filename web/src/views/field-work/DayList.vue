@@ -66,7 +66,7 @@ async function done(item: Item, share: number, day?: string) {
     const now = await send<Schemas['WorkView']>({
       about: item.id,
       method: 'POST',
-      url: `/api/farms/${session.farm?.id}/work/${item.id}/done`,
+      url: `/api/farms/${session.farm?.id}/field-work/${item.id}/done`,
       body: { share, day },
       said,
     })
@@ -206,12 +206,13 @@ const name = (day: string) => {
     </p>
     <p v-if="people.length" class="small muted no-print">
       Calendars:
-      <a :href="`/api/farms/${session.farm?.id}/work.ics`">everyone</a
+      <a :href="`/api/farms/${session.farm?.id}/field-work.ics`">everyone</a
       ><template v-for="p in people" :key="p"
         >,
-        <a :href="`/api/farms/${session.farm?.id}/work.ics?person=${encodeURIComponent(p)}`">{{
-          p
-        }}</a></template
+        <a
+          :href="`/api/farms/${session.farm?.id}/field-work.ics?person=${encodeURIComponent(p)}`"
+          >{{ p }}</a
+        ></template
       >
     </p>
   </section>

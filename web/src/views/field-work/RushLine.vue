@@ -5,7 +5,7 @@ import { between } from '../../words/days'
 
 /** The week's work in a line: hours by machine, what slipped, and the way to the rest. */
 const DAYS = 7
-const { data: work } = useRead('/api/farms/{farmId}/work')
+const { data: work } = useRead('/api/farms/{farmId}/field-work')
 const hours = computed(() => {
   const now = work.value
   const sums = new Map<string, number>()

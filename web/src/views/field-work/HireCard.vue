@@ -16,12 +16,12 @@ const quoted = ref('')
 const path = () => ({ farmId: session.farm?.id ?? '' })
 
 onMounted(async () => {
-  customers.value = await read('/api/farms/{farmId}/work/customers').catch(() => [])
+  customers.value = await read('/api/farms/{farmId}/field-work/customers').catch(() => [])
 })
 
 async function work(c: Schemas['CustomerView'], worked: boolean) {
   try {
-    customers.value = await alter('PUT', '/api/farms/{farmId}/work/customers/{customerId}', {
+    customers.value = await alter('PUT', '/api/farms/{farmId}/field-work/customers/{customerId}', {
       path: { customerId: c.farmId },
       body: { worked },
     })
@@ -44,7 +44,7 @@ async function show(c: Schemas['CustomerView']) {
     return
   }
   try {
-    quote.value = await read('/api/farms/{farmId}/work/customers/{customerId}/quote', {
+    quote.value = await read('/api/farms/{farmId}/field-work/customers/{customerId}/quote', {
       path: { customerId: c.farmId },
       query: { units: session.units },
     })
@@ -56,7 +56,7 @@ async function show(c: Schemas['CustomerView']) {
 /** To the cent, so that the sum is that of what is shown. */
 const cents = (usd: number) => usd.toLocaleString('en-US', { style: 'currency', currency: 'USD' })
 const paper = (c: Schemas['CustomerView']) =>
-  `/api/farms/${path().farmId}/work/customers/${c.farmId}/quote.pdf?units=${session.units}`
+  `/api/farms/${path().farmId}/field-work/customers/${c.farmId}/quote.pdf?units=${session.units}`
 </script>
 
 <template>

@@ -32,7 +32,7 @@ const pin = computed(() =>
 
 onMounted(async () => {
   try {
-    places.value = await read('/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/elsewhere', {
+    places.value = await read('/api/farms/{farmId}/field-work/jobs/{fieldId}/{kind}/elsewhere', {
       path: path(),
       query: { runId: props.runId },
     })
@@ -90,7 +90,7 @@ async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise
   try {
     emit(
       'changed',
-      await alter('PUT', '/api/farms/{farmId}/work/jobs/{fieldId}/{kind}/pin', {
+      await alter('PUT', '/api/farms/{farmId}/field-work/jobs/{fieldId}/{kind}/pin', {
         path: path(),
         body: { day, onlyDoer, neverDoers },
       }),

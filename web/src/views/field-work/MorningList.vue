@@ -14,7 +14,7 @@ const ahead = ref(0)
 const day = computed(() => plus(props.today, ahead.value))
 const { answer: morning, trouble } = useAnswer(
   () => JSON.stringify([day.value, props.stamp]),
-  () => read('/api/farms/{farmId}/work/morning', { query: { day: day.value } }),
+  () => read('/api/farms/{farmId}/field-work/morning', { query: { day: day.value } }),
 )
 type Task = Schemas['Task']
 const clock = (hour: number) => {
