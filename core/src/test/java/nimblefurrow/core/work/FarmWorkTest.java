@@ -516,7 +516,11 @@ class FarmWorkTest {
     assertThat(only(WorkFarm.job(shut.work(), last, "seed")).last()).isZero();
     WorkFarm over = autumn().from(closes.plusDays(1), 20);
     WorkField none = over.rye("Creek", Seedings.DRILL, Endings.WINTER, k);
-    FieldJob gone = WorkFarm.job(over.work(), none, "seed");
+    assertThat(over.work().job(none.id(), "seed")).as("too late is no work").isNegative();
+    // Said today not to be done yet, it is asked after again, and the window has shut meanwhile.
+    k.said.put(Deed.SEEDING, new FieldStanding.Said(closes.plusDays(1), 0));
+    WorkField asked = over.rye("Meadow", Seedings.DRILL, Endings.WINTER, k);
+    FieldJob gone = WorkFarm.job(over.work(), asked, "seed");
     assertThat(gone.alternatives()).isEmpty();
     assertThat(gone.gone()).startsWith("drill after harvest closed on");
   }
