@@ -1,7 +1,10 @@
 package nimblefurrow.core.units;
 
-/** Input that a rule cannot work with: what is wrong in a sentence, and where. */
-public final class Refused extends IllegalArgumentException {
+/**
+ * Input that a rule cannot work with: what is wrong in a sentence, and where. Only this, and what a
+ * server makes of it, is told to whoever asked; any other exception is a fault of the program.
+ */
+public class Refused extends RuntimeException {
   private static final long serialVersionUID = 1;
 
   private final String where;

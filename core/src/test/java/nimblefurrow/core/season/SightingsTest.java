@@ -167,6 +167,6 @@ class SightingsTest {
   void nonsenseIsRefused() {
     assertThatThrownBy(() -> new Sighting.Cover(MAY, -1)).hasMessageContaining("not 0 to 40");
     assertThatThrownBy(() -> new Sighting.Height(MAY, Double.NaN))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(nimblefurrow.core.units.Refused.class);
   }
 }

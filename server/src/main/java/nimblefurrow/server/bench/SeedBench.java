@@ -190,10 +190,10 @@ class SeedBench {
   private static Placement placement(String key) {
     try {
       return Placement.of(key);
-    } catch (IllegalArgumentException notThat) {
+    } catch (Refused notThat) {
       try {
         return SeedingMethod.of(key).placement();
-      } catch (IllegalArgumentException nothing) {
+      } catch (Refused nothing) {
         throw new Refused("placement", "There is no placement called “" + key + "”.");
       }
     }

@@ -1,13 +1,12 @@
 package nimblefurrow.server.cover;
 
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.OwnSpecies;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.ChangedMeanwhile;
-import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The species of a farm. Callers have checked who asks. */
 @Service
 public class SpeciesService {
+  private static final String AWAY = "This farm has no such species.";
+
   private final SpeciesTable shipped;
   private final OwnSpeciesRows rows;
   private final SeedPrices prices;
@@ -58,16 +59,11 @@ public class SpeciesService {
             s -> {
               throw new Refused("name", "There is already a species called " + s.name() + ".");
             });
-    OwnSpeciesRow row = rows.findById(facts.id()).orElse(null);
-    if (row == null) {
-      row = new OwnSpeciesRow();
-      row.id = facts.id();
-      row.farmId = farmId;
-    } else if (!row.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such species.");
-    } else if (!Objects.equals(row.version, in.version())) {
-      throw new ChangedMeanwhile("Someone else changed " + row.name + " while you did.", view(row));
-    }
+    Optional<OwnSpeciesRow> there = rows.toPut(farmId, facts.id(), AWAY);
+    there.ifPresent(r -> ChangedMeanwhile.unless(r.version, in.version(), r.name, () -> view(r)));
+    OwnSpeciesRow row = there.orElseGet(OwnSpeciesRow::new);
+    row.id = facts.id();
+    row.farmId = farmId;
     row.name = name;
     row.facts = facts;
     return view(rows.saveAndFlush(row));
@@ -80,11 +76,8 @@ public class SpeciesService {
    */
   @Transactional
   public void remove(UUID farmId, String id) {
-    OwnSpeciesRow row =
-        rows.findById(id)
-            .filter(r -> r.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("This farm has no such species."));
-    rows.usedIn(id).stream()
+    OwnSpeciesRow row = rows.get(farmId, id, AWAY);
+    rows.usedIn(farmId, id).stream()
         .findFirst()
         .ifPresent(
             where -> {

@@ -179,7 +179,7 @@ class DemoFarm implements SmartInitializingSingleton {
     DailyWeather now =
         WeatherGenerator.of(shipped.name())
             .generate(past.end().plusDays(1), LocalDate.of(2027, 8, 31), WEATHER_SEED);
-    weather.store(station.id(), past.followedBy(now), i -> false);
+    weather.store(farmId, station.id(), past.followedBy(now), i -> false);
     return station.id();
   }
 

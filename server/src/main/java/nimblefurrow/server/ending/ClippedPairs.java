@@ -2,8 +2,8 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface ClippedPairs extends JpaRepository<ClippedPair, UUID> {
+interface ClippedPairs extends FarmRows<ClippedPair, UUID> {
   List<ClippedPair> findByFarmId(UUID farmId);
 }

@@ -2,9 +2,9 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface EndingChoices extends JpaRepository<EndingChoice, UUID> {
+interface EndingChoices extends FarmRows<EndingChoice, UUID> {
   List<EndingChoice> findByFarmIdAndFieldIdAndSeasonYearOrderByChosenAtDesc(
       UUID farmId, UUID fieldId, int seasonYear);
 

@@ -18,6 +18,6 @@ public class EndingRulesOf implements FarmRules {
   @Override
   @Transactional(readOnly = true)
   public EndingRules of(UUID farmId) {
-    return rows.findById(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);
+    return rows.findByFarmId(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);
   }
 }

@@ -1,6 +1,10 @@
 package nimblefurrow.server.ending;
 
+import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.RowWriting;
+import org.springframework.data.repository.Repository;
 
-interface FarmRulesRows extends JpaRepository<FarmRulesRow, UUID> {}
+interface FarmRulesRows extends Repository<FarmRulesRow, UUID>, RowWriting<FarmRulesRow> {
+  Optional<FarmRulesRow> findByFarmId(UUID farmId);
+}

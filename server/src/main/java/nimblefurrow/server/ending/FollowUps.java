@@ -2,8 +2,8 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface FollowUps extends JpaRepository<FollowUp, UUID> {
+interface FollowUps extends FarmRows<FollowUp, UUID> {
   List<FollowUp> findByFarmIdOrderByDueFrom(UUID farmId);
 }

@@ -57,7 +57,7 @@ class PairController {
     fields.get(farmId, fieldId);
     new HeightCover.Pair(in.heightCm(), in.cover(), in.mgPerHa());
     Need.notNegative("mgPerHa", "The dry cover", in.mgPerHa());
-    if (pairs.existsById(id)) {
+    if (pairs.toPut(farmId, id, "There is no such sample on this field.").isPresent()) {
       return;
     }
     ClippedPair p = new ClippedPair();

@@ -2,8 +2,8 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface PlanterDigs extends JpaRepository<PlanterDig, UUID> {
+interface PlanterDigs extends FarmRows<PlanterDig, UUID> {
   List<PlanterDig> findByFarmIdOrderByCreatedAtDesc(UUID farmId);
 }

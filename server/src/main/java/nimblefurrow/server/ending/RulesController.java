@@ -1,6 +1,5 @@
 package nimblefurrow.server.ending;
 
-import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.server.people.Access;
@@ -40,7 +39,7 @@ class RulesController {
   @Transactional(readOnly = true)
   public RulesView rules(@PathVariable UUID farmId) {
     access.see(farmId);
-    return rows.findById(farmId)
+    return rows.findByFarmId(farmId)
         .map(r -> new RulesView(true, r.version, r.ending))
         .orElseGet(() -> new RulesView(false, null, EndingRules.shipped()));
   }
@@ -49,11 +48,9 @@ class RulesController {
   @Saving
   public RulesView put(@PathVariable UUID farmId, @RequestBody RulesView in) {
     access.manage(farmId);
-    FarmRulesRow row = rows.findById(farmId).orElse(null);
+    FarmRulesRow row = rows.findByFarmId(farmId).orElse(null);
     Long version = row == null ? null : row.version;
-    if (!Objects.equals(version, in.version())) {
-      throw new ChangedMeanwhile("Someone else changed the rules while you did.", rules(farmId));
-    }
+    ChangedMeanwhile.unless(version, in.version(), "the rules", () -> rules(farmId));
     if (row == null) {
       row = new FarmRulesRow();
       row.farmId = farmId;
@@ -68,7 +65,7 @@ class RulesController {
   @Transactional
   public RulesView reset(@PathVariable UUID farmId) {
     access.manage(farmId);
-    rows.findById(farmId).ifPresent(rows::delete);
+    rows.findByFarmId(farmId).ifPresent(rows::delete);
     return new RulesView(false, null, EndingRules.shipped());
   }
 }

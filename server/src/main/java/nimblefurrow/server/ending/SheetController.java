@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.count.DigCheck;
 import nimblefurrow.core.ending.PlanterSetup;
@@ -29,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/farms/{farmId}")
 class SheetController {
+  private static final String AWAY = "There is no such dig on this field.";
+
   private final PlanterDigs digs;
   private final FieldService fields;
   private final ShedService shed;
@@ -145,9 +148,9 @@ class SheetController {
     if (in.machineId() != null) {
       shed.machine(farmId, in.machineId());
     }
-    PlanterDig there = digs.findById(id).orElse(null);
-    if (there != null) {
-      return again(there, farmId, fieldId);
+    Optional<PlanterDig> there = digs.toPut(farmId, id, AWAY);
+    if (there.isPresent()) {
+      return again(there.get(), fieldId);
     }
     PlanterDig d = new PlanterDig();
     d.id = id;
@@ -166,9 +169,9 @@ class SheetController {
   }
 
   /** The same dig sent twice; one of another field or farm is nobody's here. */
-  private static DigView again(PlanterDig there, UUID farmId, UUID fieldId) {
-    if (!there.farmId.equals(farmId) || !there.fieldId.equals(fieldId)) {
-      throw new NotFound("There is no such dig on this field.");
+  private static DigView again(PlanterDig there, UUID fieldId) {
+    if (!there.fieldId.equals(fieldId)) {
+      throw new NotFound(AWAY);
     }
     return view(there);
   }

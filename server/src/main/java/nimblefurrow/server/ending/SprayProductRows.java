@@ -2,8 +2,8 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface SprayProductRows extends JpaRepository<SprayProductRow, UUID> {
+interface SprayProductRows extends FarmRows<SprayProductRow, UUID> {
   List<SprayProductRow> findByFarmIdOrderByName(UUID farmId);
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import nimblefurrow.core.ending.SprayJob;
@@ -17,7 +18,6 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
-import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
 import nimblefurrow.server.worklog.LogService;
@@ -27,6 +27,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Products from their labels, and sprays made of them. Callers have checked who asks. */
 @Service
 public class SprayService {
+  private static final String AWAY = "This farm has no such product.";
+
   private final SprayProductRows products;
   private final SprayRecords records;
   private final PlannedFields planned;
@@ -64,16 +66,11 @@ public class SprayService {
         .anyMatch(p -> p.name.equalsIgnoreCase(name) && !p.id.equals(in.id()))) {
       throw new Refused("label.name", "There is already a product called " + name + ".");
     }
-    SprayProductRow row = products.findById(in.id()).orElse(null);
-    if (row == null) {
-      row = new SprayProductRow();
-      row.id = in.id();
-      row.farmId = farmId;
-    } else if (!row.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such product.");
-    } else if (!Objects.equals(row.version, in.version())) {
-      throw new ChangedMeanwhile("Someone else changed " + row.name + " while you did.", view(row));
-    }
+    Optional<SprayProductRow> there = products.toPut(farmId, in.id(), AWAY);
+    there.ifPresent(r -> ChangedMeanwhile.unless(r.version, in.version(), r.name, () -> view(r)));
+    SprayProductRow row = there.orElseGet(SprayProductRow::new);
+    row.id = in.id();
+    row.farmId = farmId;
     row.name = name;
     row.label = in.label();
     return view(products.saveAndFlush(row));
@@ -96,7 +93,7 @@ public class SprayService {
   SprayViews.SpraySheet sprayed(
       UUID farmId, UUID fieldId, UUID entryId, SprayViews.SprayInput in, UUID account) {
     SprayJob job = job(farmId, fieldId, in);
-    if (!records.existsById(entryId)) {
+    if (!records.existsByFarmIdAndLogEntryId(farmId, entryId)) {
       Map<String, Double> actives = new HashMap<>();
       List<String> said = new ArrayList<>();
       for (SprayViews.ProductUse u : in.uses()) {
@@ -199,10 +196,7 @@ public class SprayService {
   }
 
   private SprayProductRow find(UUID farmId, UUID id) {
-    return products
-        .findById(id)
-        .filter(p -> p.farmId.equals(farmId))
-        .orElseThrow(() -> new NotFound("This farm has no such product."));
+    return products.get(farmId, id, AWAY);
   }
 
   private static SprayViews.ProductView view(SprayProductRow row) {

@@ -21,7 +21,6 @@ import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
-import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -30,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The watch list of an ending and what was taken on of it. Callers have checked who asks. */
 @Service
 public class WatchService {
+  private static final String AWAY = "There is no such follow-up.";
+
   private final PlannedFields planned;
   private final FieldService fields;
   private final FollowUps followUps;
@@ -162,10 +163,7 @@ public class WatchService {
     if (in.words().isBlank() || in.words().length() > 500) {
       throw new Refused("words", "Say in up to 500 characters what is to be looked at.");
     }
-    FollowUp stored = followUps.findById(id).orElseGet(FollowUp::new);
-    if (stored.id != null && !stored.farmId.equals(farmId)) {
-      throw new NotFound("There is no such follow-up.");
-    }
+    FollowUp stored = followUps.toPut(farmId, id, AWAY).orElseGet(FollowUp::new);
     stored.id = id;
     stored.farmId = farmId;
     stored.fieldId = fieldId;
@@ -178,11 +176,6 @@ public class WatchService {
 
   @Transactional
   void done(UUID farmId, UUID id, @Nullable LocalDate doneOn) {
-    followUps
-            .findById(id)
-            .filter(u -> u.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("There is no such follow-up."))
-            .doneOn =
-        doneOn;
+    followUps.get(farmId, id, AWAY).doneOn = doneOn;
   }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.season.Drainage;
 import nimblefurrow.core.season.Texture;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.InputProblem;
 
 /** What may be wrong with a field as edited, each with a sentence. */
@@ -62,7 +63,7 @@ final class FieldChecks {
     CropKind kind;
     try {
       kind = CropKind.of(crop.kind());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       wrong(path + ".kind", "There is no crop called “" + crop.kind() + "”.");
       return;
     }

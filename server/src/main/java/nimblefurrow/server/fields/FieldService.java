@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -92,7 +91,8 @@ public class FieldService {
       FieldChecks.check(inputs.get(i), farm.seasonYear());
       all.add(build(farm, inputs.get(i), boundaries.get(i)));
     }
-    fields.saveAllAndFlush(all);
+    all.forEach(fields::save);
+    fields.flush();
   }
 
   private static Field build(FarmView farm, FieldInput input, @Nullable MultiPolygon boundary) {
@@ -121,10 +121,8 @@ public class FieldService {
     FarmView farm = farms.get(farmId);
     FieldChecks.check(input, farm.seasonYear());
     Field field = field(farmId, fieldId);
-    if (!Objects.equals(input.version(), field.version)) {
-      throw new ChangedMeanwhile(
-          "Someone else changed " + field.name + " while you did.", view(field, farm.seasonYear()));
-    }
+    ChangedMeanwhile.unless(
+        field.version, input.version(), field.name, () -> view(field, farm.seasonYear()));
     requireFreeName(farmId, input.name(), fieldId);
     if (field.boundary == null && input.givenAreaHa() == null) {
       throw new InputProblem(
@@ -132,7 +130,7 @@ public class FieldService {
     }
     fill(field, input, farm.seasonYear());
     // Crops stand in rows of their own; the field's version counts for them too.
-    fields.touch(field.id);
+    fields.touch(farmId, field.id);
     return view(field(farmId, fieldId), farm.seasonYear());
   }
 
@@ -144,7 +142,7 @@ public class FieldService {
     for (FieldPiece piece : field.pieces) {
       piece.crops.stream().filter(c -> c.seasonYear == year).forEach(c -> c.plantedOn = day);
     }
-    fields.touch(field.id);
+    fields.touch(farmId, field.id);
   }
 
   /** Takes fields off a farm with all that was planned on them. */
@@ -251,9 +249,6 @@ public class FieldService {
   }
 
   private Field field(UUID farmId, UUID fieldId) {
-    return fields
-        .findById(fieldId)
-        .filter(f -> f.farmId.equals(farmId))
-        .orElseThrow(() -> new NotFound("This farm has no such field."));
+    return fields.get(farmId, fieldId, "This farm has no such field.");
   }
 }

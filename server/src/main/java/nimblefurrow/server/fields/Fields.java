@@ -2,15 +2,15 @@ package nimblefurrow.server.fields;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-interface Fields extends JpaRepository<Field, UUID> {
+interface Fields extends FarmRows<Field, UUID> {
   List<Field> findByFarmIdOrderByName(UUID farmId);
 
   /** Counts a change of a field's crops as a change of the field. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
-  @Query("update versioned Field f set f.name = f.name where f.id = :id")
-  void touch(UUID id);
+  @Query("update versioned Field f set f.name = f.name where f.id = :id and f.farmId = :farmId")
+  void touch(UUID farmId, UUID id);
 }

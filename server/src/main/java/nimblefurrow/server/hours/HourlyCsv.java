@@ -29,7 +29,7 @@ record HourlyCsv(LocalDateTime start, WorkHours.Hourly hourly) {
       rows = CsvTable.rows(new StringReader(text));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } catch (IllegalArgumentException e) {
+    } catch (IllegalArgumentException | Refused e) {
       throw new Refused("file", "This is not a table with a header line: " + e.getMessage());
     }
     if (rows.isEmpty() || rows.size() > MOST_HOURS) {

@@ -158,7 +158,7 @@ class SeedList {
     List<FieldView> all =
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
     Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
     Map<UUID, FieldStanding> standing = standings.standings(farmId);
     Map<Want, Wanted> wanted =

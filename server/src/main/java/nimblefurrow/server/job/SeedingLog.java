@@ -69,9 +69,9 @@ class SeedingLog {
   @Transactional
   void seeded(UUID farmId, UUID fieldId, UUID entryId, JobViews.SeedingInput in, UUID account) {
     FieldView field = fields.get(farmId, fieldId);
-    SeedingRecord there = records.findById(entryId).orElse(null);
+    SeedingRecord there = records.findByFarmIdAndLogEntryId(farmId, entryId).orElse(null);
     if (there != null) {
-      if (!there.farmId.equals(farmId) || !there.fieldId.equals(fieldId)) {
+      if (!there.fieldId.equals(fieldId)) {
         throw new NotFound("There is no such seeding on this field.");
       }
       return;
@@ -148,7 +148,9 @@ class SeedingLog {
   private void note(UUID farmId, FieldView field, MachineView machine, JobViews.SeedingInput in) {
     double rate = in.seedKg() / in.areaHa();
     PlanView plan =
-        plans.ofPieces(farms.get(farmId).seasonYear(), List.of(field.piece())).get(field.piece());
+        plans
+            .ofPieces(farmId, farms.get(farmId).seasonYear(), List.of(field.piece()))
+            .get(field.piece());
     String what = plan == null ? "" : Remembered.key(plan.plan());
     shed.note(
         farmId,

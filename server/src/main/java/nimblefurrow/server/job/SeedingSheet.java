@@ -65,7 +65,8 @@ class SeedingSheet {
   JobViews.JobView job(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
     FieldView field = fields.get(farmId, fieldId);
-    PlanView stored = plans.ofPieces(farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    PlanView stored =
+        plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
     PlanInput plan = stored == null ? null : stored.plan();
     List<JobViews.Seeding> done = log.of(farmId, fieldId);
     double doneHa = done.stream().mapToDouble(JobViews.Seeding::areaHa).sum();

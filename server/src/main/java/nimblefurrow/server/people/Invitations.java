@@ -5,13 +5,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 import org.springframework.data.jpa.repository.Lock;
 
-interface Invitations extends JpaRepository<Invitation, UUID> {
+interface Invitations extends FarmRows<Invitation, UUID> {
   List<Invitation> findByFarmIdAndExpiresAtAfterOrderByCreatedAt(UUID farmId, Instant now);
-
-  Optional<Invitation> findByFarmIdAndId(UUID farmId, UUID id);
 
   Optional<Invitation> findByHashAndExpiresAtAfter(String hash, Instant now);
 

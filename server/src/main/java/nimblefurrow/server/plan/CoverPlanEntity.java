@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "cover_plan")
 class CoverPlanEntity {
   @Id UUID id;
+  UUID farmId;
   UUID pieceId;
   int seasonYear;
   int position;

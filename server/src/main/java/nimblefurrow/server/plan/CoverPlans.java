@@ -4,11 +4,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface CoverPlans extends JpaRepository<CoverPlanEntity, UUID> {
-  List<CoverPlanEntity> findBySeasonYearAndPieceIdIn(int seasonYear, Collection<UUID> pieces);
+interface CoverPlans extends FarmRows<CoverPlanEntity, UUID> {
+  List<CoverPlanEntity> findByFarmIdAndSeasonYearAndPieceIdIn(
+      UUID farmId, int seasonYear, Collection<UUID> pieces);
 
-  Optional<CoverPlanEntity> findByPieceIdAndSeasonYearAndPosition(
-      UUID pieceId, int seasonYear, int position);
+  Optional<CoverPlanEntity> findByFarmIdAndPieceIdAndSeasonYearAndPosition(
+      UUID farmId, UUID pieceId, int seasonYear, int position);
 }

@@ -3,10 +3,10 @@ package nimblefurrow.server.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.server.support.FarmRows;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.jpa.repository.JpaRepository;
 
-interface PlanChanges extends JpaRepository<PlanChange, Long> {
+interface PlanChanges extends FarmRows<PlanChange, Long> {
   Optional<PlanChange> findFirstByFarmIdAndUndoneFalseOrderByIdDesc(UUID farmId);
 
   List<PlanChange> findByFarmIdAndChangeGroup(UUID farmId, UUID changeGroup);

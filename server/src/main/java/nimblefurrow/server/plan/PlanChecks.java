@@ -11,6 +11,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.InputProblem;
 
 /** What may be wrong with a plan, each with a sentence. */
@@ -94,7 +95,7 @@ final class PlanChecks {
   private void known(String path, Consumer<String> lookup, String key) {
     try {
       lookup.accept(key);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       wrong(path, e.getMessage() + ".");
     }
   }

@@ -9,7 +9,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.SpeciesTable;
@@ -54,9 +53,10 @@ public class PlanService {
 
   /** Current plans of a season by piece: the first cover of each chain. */
   @Transactional(readOnly = true)
-  public Map<UUID, PlanView> ofPieces(int seasonYear, Collection<UUID> pieces) {
+  public Map<UUID, PlanView> ofPieces(UUID farmId, int seasonYear, Collection<UUID> pieces) {
     Map<UUID, PlanView> found = new HashMap<>();
-    for (CoverPlanEntity plan : plans.findBySeasonYearAndPieceIdIn(seasonYear, pieces)) {
+    for (CoverPlanEntity plan :
+        plans.findByFarmIdAndSeasonYearAndPieceIdIn(farmId, seasonYear, pieces)) {
       if (plan.position == 0) {
         found.put(plan.pieceId, view(plan));
       }
@@ -99,15 +99,14 @@ public class PlanService {
     }
     UUID group = UUID.randomUUID();
     for (Save save : saves) {
-      Optional<CoverPlanEntity> stored = find(save.pieceId(), seasonYear);
-      Long current = stored.map(p -> p.version).orElse(null);
-      if (!Objects.equals(current, save.version())) {
-        throw new ChangedMeanwhile(
-            "Someone else changed the plan of " + save.label() + " while you did.",
-            stored.<Object>map(PlanService::view).orElse("no plan"));
-      }
+      Optional<CoverPlanEntity> stored = find(farmId, save.pieceId(), seasonYear);
+      ChangedMeanwhile.unless(
+          stored.map(p -> p.version).orElse(null),
+          save.version(),
+          "the plan of " + save.label(),
+          () -> stored.<Object>map(PlanService::view).orElse("no plan"));
       PlanInput before = stored.map(p -> view(p).plan()).orElse(null);
-      put(save.pieceId(), seasonYear, stored.orElse(null), save.plan());
+      put(farmId, save.pieceId(), seasonYear, stored.orElse(null), save.plan());
       changes.save(
           change(farmId, save.pieceId(), seasonYear, group, account, what, before, save.plan()));
     }
@@ -123,9 +122,10 @@ public class PlanService {
     }
     for (PlanChange change : changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup)) {
       put(
+          farmId,
           change.pieceId,
           change.seasonYear,
-          find(change.pieceId, change.seasonYear).orElse(null),
+          find(farmId, change.pieceId, change.seasonYear).orElse(null),
           change.before);
       change.undone = true;
     }
@@ -143,12 +143,16 @@ public class PlanService {
         .toList();
   }
 
-  private Optional<CoverPlanEntity> find(UUID pieceId, int seasonYear) {
-    return plans.findByPieceIdAndSeasonYearAndPosition(pieceId, seasonYear, 0);
+  private Optional<CoverPlanEntity> find(UUID farmId, UUID pieceId, int seasonYear) {
+    return plans.findByFarmIdAndPieceIdAndSeasonYearAndPosition(farmId, pieceId, seasonYear, 0);
   }
 
   private void put(
-      UUID pieceId, int seasonYear, @Nullable CoverPlanEntity stored, @Nullable PlanInput plan) {
+      UUID farmId,
+      UUID pieceId,
+      int seasonYear,
+      @Nullable CoverPlanEntity stored,
+      @Nullable PlanInput plan) {
     if (plan == null) {
       if (stored != null) {
         plans.delete(stored);
@@ -159,6 +163,7 @@ public class PlanService {
     if (entity == null) {
       entity = new CoverPlanEntity();
       entity.id = UUID.randomUUID();
+      entity.farmId = farmId;
       entity.pieceId = pieceId;
       entity.seasonYear = seasonYear;
     }

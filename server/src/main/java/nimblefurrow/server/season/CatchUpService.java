@@ -103,7 +103,8 @@ class CatchUpService {
       return List.of();
     }
     List<FieldView> all = fields.list(farmId);
-    var planned = plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+    var planned =
+        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     FieldCases.Known known = cases.known(farm);
     return all.stream()
         .flatMap(
@@ -264,7 +265,9 @@ class CatchUpService {
   /** The day a deed counts for, or was meant for. */
   private LocalDate planned(FarmView farm, FieldCase c, Deed deed) {
     PlanView stored =
-        plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
+        plans
+            .ofPieces(farm.id(), farm.seasonYear(), List.of(c.field().piece()))
+            .get(c.field().piece());
     DeedStanding s =
         standings
             .of(farm, c, weathers.of(farm), stored == null ? null : stored.plan())

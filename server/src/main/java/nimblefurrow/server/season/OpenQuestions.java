@@ -71,7 +71,7 @@ class OpenQuestions {
     List<FieldView> all =
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
     Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     FieldCases.Known known = cases.known(farm);
     List<Asked> asked =
         all.stream().map(f -> new Asked(cases.of(farm, f, known), planned.get(f.piece()))).toList();

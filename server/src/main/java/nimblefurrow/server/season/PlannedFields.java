@@ -93,7 +93,8 @@ public class PlannedFields {
   public PlannedField one(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
     FieldView field = fields.get(farmId, fieldId);
-    PlanView plan = plans.ofPieces(farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    PlanView plan =
+        plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
     return planned(farm, weathers.of(farm), cases.of(farm, fieldId), plan);
   }
 
@@ -137,7 +138,7 @@ public class PlannedFields {
 
   private List<PlannedField> of(FarmView farm, FarmWeather weather, List<FieldView> in) {
     Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), in.stream().map(FieldView::piece).toList());
+        plans.ofPieces(farm.id(), farm.seasonYear(), in.stream().map(FieldView::piece).toList());
     FieldCases.Known known = cases.known(farm);
     return in.stream()
         .map(

@@ -86,7 +86,7 @@ class Proposals {
   }
 
   private @Nullable PlanView stored(FarmView farm, FieldView field) {
-    return plans.ofPieces(farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    return plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
   }
 
   /**

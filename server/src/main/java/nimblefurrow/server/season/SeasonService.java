@@ -90,7 +90,9 @@ public class SeasonService {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
     PlanView plan =
-        plans.ofPieces(farm.seasonYear(), List.of(c.field().piece())).get(c.field().piece());
+        plans
+            .ofPieces(farm.id(), farm.seasonYear(), List.of(c.field().piece()))
+            .get(c.field().piece());
     return pages.page(farm, c, plan, comeBy(farm, c, plan), List.of());
   }
 
@@ -134,7 +136,7 @@ public class SeasonService {
   private List<Furrows.Placed> placed(FarmView farm, @Nullable FarmWeather weather) {
     List<FieldView> all = fields.list(farm.id());
     Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.seasonYear(), all.stream().map(FieldView::piece).toList());
+        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
     FieldCases.Known known = cases.known(farm);
     return all.parallelStream()
         .map(f -> furrows.place(cases.of(farm, f, known), farm, weather, planned.get(f.piece())))

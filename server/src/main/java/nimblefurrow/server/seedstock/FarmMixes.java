@@ -2,8 +2,8 @@ package nimblefurrow.server.seedstock;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface FarmMixes extends JpaRepository<FarmMix, UUID> {
+interface FarmMixes extends FarmRows<FarmMix, UUID> {
   List<FarmMix> findByFarmIdOrderByName(UUID farmId);
 }

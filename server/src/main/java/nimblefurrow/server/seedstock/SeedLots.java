@@ -4,10 +4,10 @@ import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 import org.springframework.data.jpa.repository.Lock;
 
-interface SeedLots extends JpaRepository<SeedLot, UUID> {
+interface SeedLots extends FarmRows<SeedLot, UUID> {
   List<SeedLot> findByFarmIdAndRemovedFalseOrderBySpeciesAscLotNoAsc(UUID farmId);
 
   /**

@@ -8,7 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.units.Need;
@@ -24,6 +24,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Seed lots and mixes of a farm. Callers have checked who asks. */
 @Service
 public class SeedService {
+  private static final String AWAY = "This farm has no such seed lot.";
+  private static final String NO_MIX = "This farm has no such mix.";
+
   private static final int LONGEST_NAME = 200;
 
   private final SeedLots lots;
@@ -63,20 +66,19 @@ public class SeedService {
   @Saving
   public LotView put(UUID farmId, LotView l) {
     check(farmId, l);
-    SeedLot stored = lots.findById(l.id()).orElse(null);
-    if (stored == null) {
-      stored = new SeedLot();
-      stored.id = l.id();
-      stored.farmId = farmId;
-    } else if (!stored.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such seed lot.");
-    } else if (stored.removed) {
-      throw new Refused("id", "This lot was taken out meanwhile; put it back, then change it.");
-    } else if (!Objects.equals(stored.version, l.version())) {
-      throw new ChangedMeanwhile(
-          "Someone else changed this lot while you did.", view(stored, used(farmId, l.id())));
-    }
+    Optional<SeedLot> there = lots.toPut(farmId, l.id(), AWAY);
     BigDecimal used = used(farmId, l.id());
+    there.ifPresent(
+        o -> {
+          if (o.removed) {
+            throw new Refused(
+                "id", "This lot was taken out meanwhile; put it back, then change it.");
+          }
+          ChangedMeanwhile.unless(o.version, l.version(), "this lot", () -> view(o, used));
+        });
+    SeedLot stored = there.orElseGet(SeedLot::new);
+    stored.id = l.id();
+    stored.farmId = farmId;
     if (decimal(l.boughtKg(), 3).compareTo(used) < 0) {
       throw new Refused(
           "boughtKg",
@@ -127,7 +129,7 @@ public class SeedService {
   /** Whether a lot is the farm's. */
   @Transactional(readOnly = true)
   public boolean has(UUID farmId, UUID lotId) {
-    return lots.findById(lotId).filter(l -> l.farmId.equals(farmId)).isPresent();
+    return lots.findByFarmIdAndId(farmId, lotId).isPresent();
   }
 
   private void check(UUID farmId, LotView l) {
@@ -161,7 +163,7 @@ public class SeedService {
   public void certify(UUID farmId, UUID lotId, String name, byte[] bytes) {
     SeedLot lot = find(farmId, lotId);
     lot.certificateName = name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME);
-    SeedCertificate certificate = certificates.findById(lotId).orElseGet(SeedCertificate::new);
+    SeedCertificate certificate = certificates.ofLot(farmId, lotId).orElseGet(SeedCertificate::new);
     certificate.lotId = lotId;
     certificate.bytes = bytes;
     certificates.save(certificate);
@@ -171,7 +173,7 @@ public class SeedService {
   @Transactional(readOnly = true)
   public Certificate certificate(UUID farmId, UUID lotId) {
     SeedLot lot = find(farmId, lotId);
-    byte[] bytes = certificates.findById(lot.id).map(c -> c.bytes).orElse(null);
+    byte[] bytes = certificates.ofLot(farmId, lot.id).map(c -> c.bytes).orElse(null);
     if (bytes == null || lot.certificateName == null) {
       throw new NotFound("This lot has no certificate.");
     }
@@ -249,16 +251,12 @@ public class SeedService {
             o -> {
               throw new Refused("name", "There is already a mix called " + o.name + ".");
             });
-    FarmMix stored = mixes.findById(m.id()).orElse(null);
-    if (stored == null) {
-      stored = new FarmMix();
-      stored.id = m.id();
-      stored.farmId = farmId;
-    } else if (!stored.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such mix.");
-    } else if (!Objects.equals(stored.version, m.version())) {
-      throw new ChangedMeanwhile("Someone else changed this mix while you did.", view(stored));
-    }
+    Optional<FarmMix> there = mixes.toPut(farmId, m.id(), NO_MIX);
+    there.ifPresent(
+        o -> ChangedMeanwhile.unless(o.version, m.version(), "this mix", () -> view(o)));
+    FarmMix stored = there.orElseGet(FarmMix::new);
+    stored.id = m.id();
+    stored.farmId = farmId;
     stored.name = m.name().strip();
     stored.components = m.components();
     return view(mixes.saveAndFlush(stored));
@@ -267,17 +265,11 @@ public class SeedService {
   /** Takes a mix away. */
   @Transactional
   public void removeMix(UUID farmId, UUID mixId) {
-    mixes.delete(
-        mixes
-            .findById(mixId)
-            .filter(m -> m.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("This farm has no such mix.")));
+    mixes.delete(mixes.get(farmId, mixId, NO_MIX));
   }
 
   private SeedLot find(UUID farmId, UUID lotId) {
-    return lots.findById(lotId)
-        .filter(l -> l.farmId.equals(farmId))
-        .orElseThrow(() -> new NotFound("This farm has no such seed lot."));
+    return lots.get(farmId, lotId, AWAY);
   }
 
   private static BigDecimal decimal(double value, int places) {

@@ -2,10 +2,8 @@ package nimblefurrow.server.seedstock;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface SeedUses extends JpaRepository<SeedUse, UUID> {
+interface SeedUses extends FarmRows<SeedUse, UUID> {
   List<SeedUse> findByFarmId(UUID farmId);
-
-  void deleteByLogEntryId(UUID logEntryId);
 }

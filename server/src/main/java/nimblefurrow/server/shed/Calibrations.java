@@ -2,8 +2,8 @@ package nimblefurrow.server.shed;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface Calibrations extends JpaRepository<Calibration, UUID> {
+interface Calibrations extends FarmRows<Calibration, UUID> {
   List<Calibration> findByFarmIdOrderByCreatedAtDesc(UUID farmId);
 }

@@ -2,9 +2,9 @@ package nimblefurrow.server.shed;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface Machines extends JpaRepository<Machine, UUID> {
+interface Machines extends FarmRows<Machine, UUID> {
   List<Machine> findByFarmIdOrderByName(UUID farmId);
 
   List<Machine> findByFarmIdAndRemovedFalseOrderByName(UUID farmId);

@@ -9,7 +9,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -28,6 +28,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The machines of a farm and the memory of their settings. Callers have checked who asks. */
 @Service
 public class ShedService {
+  private static final String AWAY = "This farm has no such machine.";
+  private static final String NO_NOTE = "There is no such note.";
+
   private final Machines machines;
   private final Calibrations calibrations;
   private final SeedService lots;
@@ -79,20 +82,19 @@ public class ShedService {
   @Saving
   public MachineView put(UUID farmId, MachineView m) {
     check(farmId, m);
-    Machine stored = machines.findById(m.id()).orElse(null);
-    if (stored == null) {
-      stored = new Machine();
-      stored.id = m.id();
-      stored.farmId = farmId;
-    } else if (!stored.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such machine.");
-    } else if (stored.removed) {
-      throw new Refused(
-          "id", stored.name + " was taken out of the shed meanwhile; put it back, then change it.");
-    } else if (!Objects.equals(stored.version, m.version())) {
-      throw new ChangedMeanwhile(
-          "Someone else changed " + stored.name + " while you did.", MachineView.of(stored));
-    }
+    Optional<Machine> there = machines.toPut(farmId, m.id(), AWAY);
+    there.ifPresent(
+        o -> {
+          if (o.removed) {
+            throw new Refused(
+                "id",
+                o.name + " was taken out of the shed meanwhile; put it back, then change it.");
+          }
+          ChangedMeanwhile.unless(o.version, m.version(), o.name, () -> MachineView.of(o));
+        });
+    Machine stored = there.orElseGet(Machine::new);
+    stored.id = m.id();
+    stored.farmId = farmId;
     stored.name = m.name().strip();
     stored.kind = m.kind().strip();
     stored.work = m.kinds().toArray(String[]::new);
@@ -200,10 +202,7 @@ public class ShedService {
   public MachineView stands(
       UUID farmId, UUID machineId, @Nullable Long version, MachineView.@Nullable Out out) {
     Machine machine = find(farmId, machineId);
-    if (!Objects.equals(machine.version, version)) {
-      throw new ChangedMeanwhile(
-          "Someone else changed " + machine.name + " while you did.", MachineView.of(machine));
-    }
+    ChangedMeanwhile.unless(machine.version, version, machine.name, () -> MachineView.of(machine));
     stand(machine, out);
     return MachineView.of(machines.saveAndFlush(machine));
   }
@@ -256,12 +255,9 @@ public class ShedService {
   @Transactional
   public CalibrationView note(UUID farmId, CalibrationView c) {
     find(farmId, c.machineId());
-    Calibration stored = calibrations.findById(c.id()).orElse(null);
-    if (stored != null) {
-      if (!stored.farmId.equals(farmId)) {
-        throw new NotFound("There is no such note.");
-      }
-      return CalibrationView.of(stored);
+    Optional<Calibration> stored = calibrations.toPut(farmId, c.id(), NO_NOTE);
+    if (stored.isPresent()) {
+      return CalibrationView.of(stored.get());
     }
     if (c.lotId() != null && !lots.has(farmId, c.lotId())) {
       throw new NotFound("This farm has no such seed lot.");
@@ -289,17 +285,10 @@ public class ShedService {
   /** Takes a note out again. */
   @Transactional
   public void forget(UUID farmId, UUID calibrationId) {
-    calibrations.delete(
-        calibrations
-            .findById(calibrationId)
-            .filter(c -> c.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("There is no such note.")));
+    calibrations.delete(calibrations.get(farmId, calibrationId, NO_NOTE));
   }
 
   private Machine find(UUID farmId, UUID machineId) {
-    return machines
-        .findById(machineId)
-        .filter(m -> m.farmId.equals(farmId))
-        .orElseThrow(() -> new NotFound("This farm has no such machine."));
+    return machines.get(farmId, machineId, AWAY);
   }
 }

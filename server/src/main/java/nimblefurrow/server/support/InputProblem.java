@@ -1,9 +1,10 @@
 package nimblefurrow.server.support;
 
 import java.util.List;
+import nimblefurrow.core.units.Refused;
 
 /** Input that cannot be taken, with a sentence for each place that is wrong. */
-public final class InputProblem extends RuntimeException {
+public final class InputProblem extends Refused {
   private static final long serialVersionUID = 1;
 
   private final transient List<At> problems;
@@ -17,7 +18,9 @@ public final class InputProblem extends RuntimeException {
   public record At(String path, String message) {}
 
   public InputProblem(List<At> problems) {
-    super(problems.isEmpty() ? "wrong input" : problems.get(0).message());
+    super(
+        problems.isEmpty() ? "" : problems.get(0).path(),
+        problems.isEmpty() ? "wrong input" : problems.get(0).message());
     this.problems = List.copyOf(problems);
   }
 

@@ -3,9 +3,9 @@ package nimblefurrow.server.takeaway;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface CalendarFeeds extends JpaRepository<CalendarFeed, UUID> {
+interface CalendarFeeds extends FarmRows<CalendarFeed, UUID> {
   Optional<CalendarFeed> findByHash(String hash);
 
   List<CalendarFeed> findByFarmIdOrderByCreatedAt(UUID farmId);

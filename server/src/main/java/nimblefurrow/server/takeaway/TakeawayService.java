@@ -107,8 +107,7 @@ class TakeawayService {
     access.see(farmId);
     CalendarFeed feed =
         feeds
-            .findById(feedId)
-            .filter(f -> f.farmId.equals(farmId))
+            .findByFarmIdAndId(farmId, feedId)
             .filter(f -> f.accountId.equals(access.person().id()))
             .orElseThrow(() -> new NotFound("There is no such calendar."));
     feeds.delete(feed);

@@ -145,7 +145,7 @@ class WeatherController {
           false, null, null, found.filled().length, 0, found.faultCount(), found.faults(), null);
     }
     boolean[] filled = found.filled();
-    StationView station = weather.store(stationId, found.weather(), i -> filled[i]);
+    StationView station = weather.store(farmId, stationId, found.weather(), i -> filled[i]);
     int filledDays = 0;
     for (boolean f : filled) {
       filledDays += f ? 1 : 0;

@@ -66,7 +66,10 @@ public class WeatherService {
     if (farm.stationId() == null) {
       return Optional.empty();
     }
-    StationEntity station = station(farm.stationId());
+    StationEntity station =
+        stations
+            .over(farm.id(), farm.stationId())
+            .orElseThrow(() -> new NotFound("There is no such station."));
     LocalDate first = days.first(station.id);
     LocalDate last = days.last(station.id);
     if (first == null || last == null || !holdsASeason(first, last, farm)) {
@@ -163,8 +166,7 @@ public class WeatherService {
   @Transactional
   public StationView change(UUID farmId, UUID stationId, String name, Place place) {
     requireName(name);
-    ofFarm(farmId, stationId);
-    StationEntity station = station(stationId);
+    StationEntity station = station(farmId, stationId);
     station.name = name.strip();
     station.latitudeDeg = place.latitudeDeg();
     station.elevationM = place.elevationM();
@@ -179,13 +181,13 @@ public class WeatherService {
    */
   @Transactional
   public void remove(UUID farmId, UUID stationId) {
-    ofFarm(farmId, stationId);
-    if (stations.inUse(stationId)) {
+    StationEntity station = station(farmId, stationId);
+    if (stations.inUse(farmId, stationId)) {
       throw new InputProblem(
           "station", "A farm lives under this station; choose another one for it first.");
     }
     days.clear(stationId, LocalDate.of(1, 1, 1), LocalDate.of(9999, 12, 31));
-    stations.deleteById(stationId);
+    stations.delete(station);
   }
 
   private static void requireName(String name) {
@@ -215,8 +217,8 @@ public class WeatherService {
    * @param filled which days were filled rather than measured
    */
   @Transactional
-  public StationView store(UUID stationId, DailyWeather weather, IntPredicate filled) {
-    StationEntity station = station(stationId);
+  public StationView store(UUID farmId, UUID stationId, DailyWeather weather, IntPredicate filled) {
+    StationEntity station = station(farmId, stationId);
     days.clear(stationId, weather.start(), weather.end());
     for (int i = 0; i < weather.days(); i++) {
       StationDay day = new StationDay();
@@ -235,7 +237,7 @@ public class WeatherService {
     }
     entities.flush();
     entities.clear();
-    StationEntity fresh = station(stationId);
+    StationEntity fresh = station(farmId, stationId);
     // A new version tells every cache that the weather changed.
     entities.lock(fresh, jakarta.persistence.LockModeType.PESSIMISTIC_FORCE_INCREMENT);
     return view(station);
@@ -265,14 +267,10 @@ public class WeatherService {
    */
   @Transactional(readOnly = true)
   public StationView ofFarm(UUID farmId, UUID stationId) {
-    StationEntity station = station(stationId);
-    if (!farmId.equals(station.farmId)) {
-      throw new NotFound("This farm has no such station.");
-    }
-    return view(station);
+    return view(station(farmId, stationId));
   }
 
-  private StationEntity station(UUID id) {
-    return stations.findById(id).orElseThrow(() -> new NotFound("There is no such station."));
+  private StationEntity station(UUID farmId, UUID id) {
+    return stations.get(farmId, id, "This farm has no such station.");
   }
 }

@@ -2,8 +2,8 @@ package nimblefurrow.server.work;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface CrewMembers extends JpaRepository<CrewMember, UUID> {
+interface CrewMembers extends FarmRows<CrewMember, UUID> {
   List<CrewMember> findByFarmIdOrderByName(UUID farmId);
 }

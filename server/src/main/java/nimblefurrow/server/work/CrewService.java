@@ -3,12 +3,11 @@ package nimblefurrow.server.work;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
-import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,6 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of a farm and what they can run. Callers have checked who asks. */
 @Service
 public class CrewService {
+  private static final String AWAY = "This farm has no such person.";
+
   private static final int MOST_DAYS_OFF = 400;
 
   private final CrewMembers members;
@@ -59,16 +60,11 @@ public class CrewService {
         .anyMatch(m -> m.name.equalsIgnoreCase(name) && !m.id.equals(in.id()))) {
       throw new Refused("name", "There is already someone called " + name + ".");
     }
-    CrewMember m = members.findById(in.id()).orElse(null);
-    if (m == null) {
-      m = new CrewMember();
-      m.id = in.id();
-      m.farmId = farmId;
-    } else if (!m.farmId.equals(farmId)) {
-      throw new NotFound("This farm has no such person.");
-    } else if (!Objects.equals(m.version, in.version())) {
-      throw new ChangedMeanwhile("Someone else changed " + m.name + " while you did.", view(m));
-    }
+    Optional<CrewMember> stored = members.toPut(farmId, in.id(), AWAY);
+    stored.ifPresent(o -> ChangedMeanwhile.unless(o.version, in.version(), o.name, () -> view(o)));
+    CrewMember m = stored.orElseGet(CrewMember::new);
+    m.id = in.id();
+    m.farmId = farmId;
     m.name = name;
     m.machines = in.machines().toArray(UUID[]::new);
     m.hoursPerDay = in.hoursPerDay();
@@ -80,11 +76,7 @@ public class CrewService {
   /** Takes someone off the crew. */
   @Transactional
   public void remove(UUID farmId, UUID id) {
-    members.delete(
-        members
-            .findById(id)
-            .filter(m -> m.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("This farm has no such person.")));
+    members.delete(members.get(farmId, id, AWAY));
   }
 
   private static CrewView view(CrewMember m) {

@@ -79,7 +79,7 @@ class HireService {
   List<CustomerView> work(UUID farmId, UUID customerId, boolean worked) {
     FarmHire.Key key = new FarmHire.Key(farmId, customerId);
     if (!worked) {
-      hires.deleteById(key);
+      hires.findByKeyFarmIdAndKeyCustomerId(farmId, customerId).ifPresent(hires::delete);
     } else if (customerId.equals(farmId) || !letIn(access.person().id()).contains(customerId)) {
       throw new NotFound("There is no other farm like that on which you may log work.");
     } else {

@@ -16,7 +16,6 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.shed.ShedService;
-import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -158,9 +157,6 @@ class KeptPlan {
   }
 
   WorkItem find(UUID farmId, UUID itemId) {
-    return items
-        .findById(itemId)
-        .filter(i -> i.farmId.equals(farmId))
-        .orElseThrow(() -> new NotFound("There is no such job in the plan."));
+    return items.get(farmId, itemId, "There is no such job in the plan.");
   }
 }

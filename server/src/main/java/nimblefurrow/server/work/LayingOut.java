@@ -134,8 +134,8 @@ class LayingOut {
    * @throws NotFound when it is not there, or is kept already
    */
   WorkRun proposed(UUID farmId, UUID runId) {
-    return runs.findById(runId)
-        .filter(r -> r.farmId.equals(farmId) && r.result != null)
+    return runs.findByFarmIdAndId(farmId, runId)
+        .filter(r -> r.result != null)
         .orElseThrow(() -> new NotFound("There is no such proposal, or it is kept already."));
   }
 }

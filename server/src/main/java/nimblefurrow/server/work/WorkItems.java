@@ -2,10 +2,10 @@ package nimblefurrow.server.work;
 
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 import org.springframework.data.jpa.repository.Query;
 
-interface WorkItems extends JpaRepository<WorkItem, UUID> {
+interface WorkItems extends FarmRows<WorkItem, UUID> {
   List<WorkItem> findByFarmId(UUID farmId);
 
   @Query("select distinct i.farmId from WorkItem i where i.shareDone < 1")

@@ -2,8 +2,8 @@ package nimblefurrow.server.work;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface WorkKeepings extends JpaRepository<WorkKeeping, Long> {
+interface WorkKeepings extends FarmRows<WorkKeeping, Long> {
   Optional<WorkKeeping> findFirstByFarmIdAndUndoneFalseOrderByIdDesc(UUID farmId);
 }

@@ -3,9 +3,9 @@ package nimblefurrow.server.work;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface WorkPins extends JpaRepository<WorkPin, UUID> {
+interface WorkPins extends FarmRows<WorkPin, UUID> {
   List<WorkPin> findByFarmId(UUID farmId);
 
   Optional<WorkPin> findByFarmIdAndFieldIdAndKind(UUID farmId, UUID fieldId, String kind);

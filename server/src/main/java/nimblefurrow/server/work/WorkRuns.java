@@ -5,13 +5,13 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.server.support.FarmRows;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-interface WorkRuns extends JpaRepository<WorkRun, UUID> {
+interface WorkRuns extends FarmRows<WorkRun, UUID> {
   Optional<WorkRun> findFirstByFarmIdOrderByAskedAtDesc(UUID farmId);
 
   Optional<WorkRun> findFirstByFarmIdAndStateIn(UUID farmId, List<String> states);
@@ -27,6 +27,9 @@ interface WorkRuns extends JpaRepository<WorkRun, UUID> {
           + " where r.id = :id and r.state in ('waiting', 'running')")
   int take(UUID id, UUID owner);
 
+  /** What a worker has taken on. */
+  Optional<WorkRun> findByIdAndOwner(UUID id, UUID owner);
+
   @Modifying
   @Query("update WorkRun r set r.stop = true where r.id = :id and r.farmId = :farmId")
   int stop(UUID farmId, UUID id);
@@ -35,14 +38,16 @@ interface WorkRuns extends JpaRepository<WorkRun, UUID> {
   @Modifying
   @Query(
       "update WorkRun r set r.progress = :progress, r.money = :money"
-          + " where r.id = :id and r.owner = :owner and r.state = 'running'")
-  int beat(UUID id, UUID owner, double progress, @Nullable Double money);
+          + " where r.farmId = :farmId and r.id = :id and r.owner = :owner and r.state = 'running'")
+  int beat(UUID farmId, UUID id, UUID owner, double progress, @Nullable Double money);
 
   /** Held until it is written, if it is still the owner's. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select r from WorkRun r where r.id = :id and r.owner = :owner and r.state = 'running'")
-  Optional<WorkRun> held(UUID id, UUID owner);
+  @Query(
+      "select r from WorkRun r"
+          + " where r.farmId = :farmId and r.id = :id and r.owner = :owner and r.state = 'running'")
+  Optional<WorkRun> held(UUID farmId, UUID id, UUID owner);
 
-  @Query("select r.stop from WorkRun r where r.id = :id")
-  boolean stopped(UUID id);
+  @Query("select r.stop from WorkRun r where r.farmId = :farmId and r.id = :id")
+  boolean stopped(UUID farmId, UUID id);
 }

@@ -1,6 +1,10 @@
 package nimblefurrow.server.work;
 
+import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.RowWriting;
+import org.springframework.data.repository.Repository;
 
-interface WorkSeens extends JpaRepository<WorkSeen, UUID> {}
+interface WorkSeens extends Repository<WorkSeen, UUID>, RowWriting<WorkSeen> {
+  Optional<WorkSeen> findByFarmId(UUID farmId);
+}

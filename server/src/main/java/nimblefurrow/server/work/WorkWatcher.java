@@ -53,7 +53,7 @@ class WorkWatcher {
 
   private void look(UUID farmId) {
     Map<String, String> now = circumstances.of(farmId);
-    WorkSeen before = seens.findById(farmId).orElse(null);
+    WorkSeen before = seens.findByFarmId(farmId).orElse(null);
     if (before != null && now.equals(before.seen)) {
       return;
     }

@@ -12,8 +12,6 @@ import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkPlanner;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.support.InputProblem;
-import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -58,12 +56,12 @@ class WorkWorker {
     Optional<WorkRun> taken =
         Objects.requireNonNull(
             transaction.execute(
-                status -> runs.take(id, owner) == 0 ? Optional.empty() : begun(id)));
+                status -> runs.take(id, owner) == 0 ? Optional.empty() : begun(id, owner)));
     taken.ifPresent(run -> work(run, owner));
   }
 
-  private Optional<WorkRun> begun(UUID id) {
-    Optional<WorkRun> run = runs.findById(id);
+  private Optional<WorkRun> begun(UUID id, UUID owner) {
+    Optional<WorkRun> run = runs.findByIdAndOwner(id, owner);
     run.ifPresent(r -> r.seen = circumstances.of(r.farmId));
     return run;
   }
@@ -71,10 +69,10 @@ class WorkWorker {
   private void work(WorkRun run, UUID owner) {
     try {
       WorkViews.Proposal proposal = lay(run, owner);
-      finish(run, owner, runs.stopped(run.id) ? "stopped" : "done", proposal, null);
+      finish(run, owner, runs.stopped(run.farmId, run.id) ? "stopped" : "done", proposal, null);
     } catch (Lost lost) {
       LOG.info("a laying-out went to another");
-    } catch (Refused | InputProblem | NotFound said) {
+    } catch (Refused said) {
       finish(run, owner, "failed", null, said.getMessage());
     } catch (RuntimeException e) {
       LOG.error("a laying-out failed", e);
@@ -90,7 +88,7 @@ class WorkWorker {
       @Nullable String trouble) {
     transaction.executeWithoutResult(
         status ->
-            runs.held(run.id, owner)
+            runs.held(run.farmId, run.id, owner)
                 .ifPresent(
                     stored -> {
                       stored.state = state;
@@ -152,10 +150,10 @@ class WorkWorker {
         last = now;
         transaction.executeWithoutResult(
             status -> {
-              if (runs.beat(run.id, owner, progress, money) == 0) {
+              if (runs.beat(run.farmId, run.id, owner, progress, money) == 0) {
                 throw new Lost();
               }
-              stopped = runs.stopped(run.id);
+              stopped = runs.stopped(run.farmId, run.id);
             });
       }
       return stopped;

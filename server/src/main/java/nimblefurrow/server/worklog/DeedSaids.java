@@ -1,9 +1,13 @@
 package nimblefurrow.server.worklog;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.RowWriting;
+import org.springframework.data.repository.Repository;
 
-interface DeedSaids extends JpaRepository<DeedSaid, DeedSaid.Key> {
+interface DeedSaids extends Repository<DeedSaid, DeedSaid.Key>, RowWriting<DeedSaid> {
   List<DeedSaid> findByFarmIdAndKeySeasonYear(UUID farmId, int seasonYear);
+
+  Optional<DeedSaid> findByFarmIdAndKey(UUID farmId, DeedSaid.Key key);
 }

@@ -3,9 +3,9 @@ package nimblefurrow.server.worklog;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
+import nimblefurrow.server.support.FarmRows;
 
-interface LogEntries extends JpaRepository<LogEntry, UUID> {
+interface LogEntries extends FarmRows<LogEntry, UUID> {
   List<LogEntry> findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(UUID farmId, UUID fieldId);
 
   List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOn(

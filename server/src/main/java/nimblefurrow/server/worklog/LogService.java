@@ -21,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was done on fields. Callers have checked who asks. */
 @Service
 public class LogService {
+  private static final String AWAY = "There is no such entry on this field.";
+
   private static final Set<String> KINDS =
       Set.of(
           "seeded",
@@ -155,7 +157,7 @@ public class LogService {
       @Nullable UUID account) {
     DeedSaid.Key key = new DeedSaid.Key(fieldId, seasonYear, deed.logKind());
     if (share == null) {
-      said.deleteById(key);
+      said.findByFarmIdAndKey(farmId, key).ifPresent(said::delete);
       return;
     }
     if (!(share >= 0 && share < 1)) {
@@ -189,7 +191,7 @@ public class LogService {
     if (entry.words().length() > 2000) {
       throw new InputProblem("words", "Keep it under 2000 characters.");
     }
-    LogEntry stored = entries.findById(entry.id()).orElse(null);
+    LogEntry stored = entries.toPut(farmId, entry.id(), AWAY).orElse(null);
     if (stored == null) {
       stored = new LogEntry();
       stored.id = entry.id();
@@ -205,8 +207,8 @@ public class LogService {
       stored.amount = entry.amount();
       stored.residual = entry.residual();
       entries.save(stored);
-    } else if (!stored.farmId.equals(farmId) || !stored.fieldId.equals(fieldId)) {
-      throw new NotFound("There is no such entry on this field.");
+    } else if (!stored.fieldId.equals(fieldId)) {
+      throw new NotFound(AWAY);
     }
     return view(stored);
   }
@@ -235,11 +237,6 @@ public class LogService {
   /** Takes an entry out again. */
   @Transactional
   public void remove(UUID farmId, UUID id) {
-    LogEntry entry =
-        entries
-            .findById(id)
-            .filter(e -> e.farmId.equals(farmId))
-            .orElseThrow(() -> new NotFound("There is no such entry."));
-    entries.delete(entry);
+    entries.delete(entries.get(farmId, id, "There is no such entry."));
   }
 }
