@@ -31,7 +31,7 @@ export async function answer(
     }
     const said = answers
       .filter((a) => a.said === 'notDone' || a.said === 'partly')
-      .map((a) => ({ fieldId: a.fieldId, deed: a.deed, said: 'open' }))
+      .map((a) => ({ fieldId: a.fieldId, deed: a.deed, said: 'open' as const }))
     if (said.length)
       await alter('POST', '/api/farms/{farmId}/catch-up', { path, body: { answers: said } })
     await loadUnsaid(farmId)

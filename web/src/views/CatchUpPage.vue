@@ -50,7 +50,11 @@ async function say(answers: CatchUpAnswer[], words: string) {
   }
   busy.value = false
 }
-const of = (u: Unsaid, said: string, more: Partial<CatchUpAnswer> = {}): CatchUpAnswer => ({
+const of = (
+  u: Unsaid,
+  said: CatchUpAnswer['said'],
+  more: Partial<CatchUpAnswer> = {},
+): CatchUpAnswer => ({
   fieldId: u.fieldId,
   deed: u.deed,
   said,

@@ -107,7 +107,7 @@ async function start(purpose: string) {
   }
 }
 
-async function save(status: string) {
+async function save(status: PlanInput['status']) {
   if (!draft.value || !stored.value) return
   const name = stored.value.field.name
   const plan = { ...draft.value, status }

@@ -110,7 +110,7 @@ function undo() {
 async function acceptChosen() {
   const plans = furrows.value
     .filter((f) => chosen.value.has(f.fieldId) && f.plan)
-    .map((f) => ({ fieldId: f.fieldId, plan: { ...f.plan!.plan, status: 'accepted' } }))
+    .map((f) => ({ fieldId: f.fieldId, plan: { ...f.plan!.plan, status: 'accepted' as const } }))
   if (!plans.length) return notice.show('None of the chosen fields has a plan to accept.')
   await guard(async () => {
     await season.save(`${plans.length} plans accepted`, plans)

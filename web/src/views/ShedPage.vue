@@ -22,7 +22,7 @@ function fresh(): Schemas['MachineView'] {
     name: '',
     kind: '',
     work: ['seed'],
-    methods: [session.choices?.methods[0]?.key ?? ''],
+    methods: (session.choices?.methods ?? []).slice(0, 1).map((m) => m.key),
     widthM: 9.144,
     speedKmh: 8,
     efficiency: 0.7,

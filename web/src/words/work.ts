@@ -1,12 +1,14 @@
+import type { Schemas } from '../api/client'
+
 /** Kinds of jobs as they are said. */
-const JOB_KIND: Record<string, string> = {
+const JOB_KIND: Record<Schemas['ItemView']['kind'], string> = {
   harvest: 'combine',
   seed: 'seed',
   end: 'end the cover',
   second: 'second pass',
   plant: 'plant',
+  look: 'look',
 }
 
-/** What kind of job; looks are named with what is looked at. */
-export const jobKind = (kind: string) =>
-  kind.startsWith('look:') ? 'look' : (JOB_KIND[kind] ?? kind)
+/** What kind of job. */
+export const jobKind = (kind: Schemas['ItemView']['kind']) => JOB_KIND[kind]

@@ -84,7 +84,7 @@ async function done(item: Item, share: number, day?: string) {
 const why = (day: string, item: Item) =>
   (opened.value = opened.value === day + item.id ? '' : day + item.id)
 const pinned = (item: Item) =>
-  props.work.pins.some((p) => p.fieldId === item.fieldId && p.kind === item.kind)
+  props.work.pins.some((p) => p.fieldId === item.fieldId && p.job === item.job)
 /** Length of the strip that shows a day's hours. */
 const DAY_H = 14
 const total = (rows: { hours: number }[]) =>
@@ -190,7 +190,7 @@ const name = (day: string) => {
             <WhyHere
               v-if="opened === d.day + r.item.id"
               :field-id="r.item.fieldId"
-              :kind="r.item.kind"
+              :job="r.item.job"
               :field="r.item.field"
               :pins="work.pins"
               @changed="(w) => emit('changed', w)"

@@ -21,7 +21,7 @@ const usual = (o: Schemas['OddsView']) => o.jobsDone[Math.floor(0.2 * o.jobsDone
       </p>
       <template v-if="odds.risky.length">
         <p class="mt-2 small">These are the risk:</p>
-        <p v-for="r in odds.risky" :key="r.fieldId + r.kind" class="small">
+        <p v-for="r in odds.risky" :key="r.fieldId + r.job" class="small">
           <router-link :to="`/fields/${r.fieldId}`">{{ r.field }}</router-link>,
           {{ jobKind(r.kind) }}: in time in <b>{{ r.done }} of {{ r.years }}</b> years
         </p>

@@ -114,7 +114,7 @@ const how = (i: Schemas['ProposedItem']) =>
     </details>
     <details v-if="proposal.left.length" class="mt-2" open>
       <summary class="rust">{{ proposal.left.length }} left out</summary>
-      <div v-for="l in proposal.left" :key="l.fieldId + l.kind" class="small my-1">
+      <div v-for="l in proposal.left" :key="l.fieldId + l.job" class="small my-1">
         <router-link :to="`/fields/${l.fieldId}`">{{ l.field }}</router-link><template
           v-if="l.customer"
         >
@@ -123,14 +123,14 @@ const how = (i: Schemas['ProposedItem']) =>
         <button
           v-if="movable"
           class="link no-print"
-          @click="opened = opened === l.fieldId + l.kind ? '' : l.fieldId + l.kind"
+          @click="opened = opened === l.fieldId + l.job ? '' : l.fieldId + l.job"
         >
           where could it go?
         </button>
         <WhyHere
-          v-if="opened === l.fieldId + l.kind"
+          v-if="opened === l.fieldId + l.job"
           :field-id="l.fieldId"
-          :kind="l.kind"
+          :job="l.job"
           :field="l.field"
           :pins="pins"
           :run-id="runId"

@@ -10,7 +10,7 @@ import { sentence } from '../../words/reasons'
 /** Where a job could stand and what that would cost or bring; what is settled about it. */
 const props = defineProps<{
   fieldId: string
-  kind: string
+  job: string
   field: string
   pins: Pin[]
   runId?: string
@@ -24,15 +24,15 @@ const trouble = ref('')
 const path = () => ({
   farmId: session.farm?.id ?? '',
   fieldId: props.fieldId,
-  kind: props.kind,
+  job: props.job,
 })
 const pin = computed(() =>
-  props.pins.find((p) => p.fieldId === props.fieldId && p.kind === props.kind),
+  props.pins.find((p) => p.fieldId === props.fieldId && p.job === props.job),
 )
 
 onMounted(async () => {
   try {
-    places.value = await read('/api/farms/{farmId}/field-work/jobs/{fieldId}/{kind}/elsewhere', {
+    places.value = await read('/api/farms/{farmId}/field-work/jobs/{fieldId}/{job}/elsewhere', {
       path: path(),
       query: { runId: props.runId },
     })
@@ -90,7 +90,7 @@ async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise
   try {
     emit(
       'changed',
-      await alter('PUT', '/api/farms/{farmId}/field-work/jobs/{fieldId}/{kind}/pin', {
+      await alter('PUT', '/api/farms/{farmId}/field-work/jobs/{fieldId}/{job}/pin', {
         path: path(),
         body: { day, onlyDoer, neverDoers },
       }),

@@ -21,9 +21,10 @@ const props = defineProps<{
 const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const entries = ref<Schemas['EntryView'][]>([])
+type LogKind = Schemas['EntryView']['kind']
 const blank = () => ({
   doneOn: props.today,
-  kind: 'note',
+  kind: 'note' as LogKind,
   words: '',
   amount: '',
   species: '',
@@ -31,7 +32,7 @@ const blank = () => ({
   residual: '',
 })
 const form = ref(blank())
-const KINDS = [
+const KINDS: { value: LogKind; title: string }[] = [
   { value: 'seeded', title: 'seeded' },
   { value: 'harvested', title: 'harvested' },
   { value: 'sprayed', title: 'sprayed' },
@@ -52,7 +53,7 @@ const RESIDUALS = [
   { title: 'growth regulators', value: 'growthRegulator' },
   { title: 'cell-membrane', value: 'cellMembrane' },
 ]
-const UNITS: Record<string, Unit> = { plants: 'PER_M2', height: 'CM', cover: 'MG_PER_HA' }
+const UNITS: Partial<Record<LogKind, Unit>> = { plants: 'PER_M2', height: 'CM', cover: 'MG_PER_HA' }
 const unit = computed(() => UNITS[form.value.kind])
 const seesSpecies = computed(() => form.value.kind === 'plants' || form.value.kind === 'stage')
 const kinds = computed(() =>
@@ -79,7 +80,7 @@ function figure(e: Schemas['EntryView']): string {
     ? `${session.amount(e.amount, u)}${name ? ` of ${name}` : ''}`
     : ''
 }
-const title = (kind: string) => KINDS.find((k) => k.value === kind)?.title ?? kind
+const title = (kind: LogKind) => KINDS.find((k) => k.value === kind)?.title ?? kind
 const movedBy = (id: string) => props.moved.find((m) => m.entry.id === id)?.changes ?? []
 
 async function load() {

@@ -17,7 +17,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   start: [purpose: string]
   change: [plan: PlanInput]
-  save: [status: string]
+  save: [status: PlanInput['status']]
   drop: []
   remove: []
 }>()

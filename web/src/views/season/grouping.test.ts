@@ -3,7 +3,12 @@ import { test } from 'vitest'
 import type { Furrow } from '../../api/client.ts'
 import { grouped } from './grouping.ts'
 
-function furrow(name: string, kind: string, due?: string, more: Partial<Furrow> = {}): Furrow {
+function furrow(
+  name: string,
+  kind: Furrow['next']['kind'],
+  due?: string,
+  more: Partial<Furrow> = {},
+): Furrow {
   return {
     fieldId: name,
     pieceId: name,

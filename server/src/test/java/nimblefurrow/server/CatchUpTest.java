@@ -118,7 +118,7 @@ class CatchUpTest {
 
     Map<String, Object> odd = Map.of("fieldId", field, "deed", "sung", "said", "asPlanned");
     assertThat(owner.post(farm + "/catch-up", Map.of("answers", List.of(odd))).refused(422))
-        .contains("no deed");
+        .contains("is one of harvested, seeded, ended, planted, not “sung”");
     Map<String, Object> late =
         Map.of("fieldId", field, "deed", "seeded", "said", "onDay", "day", "2026-12-01");
     assertThat(owner.post(farm + "/catch-up", Map.of("answers", List.of(late))).refused(422))

@@ -33,7 +33,7 @@ class WorkTest {
 
   static JsonNode item(JsonNode work, String kind) {
     for (JsonNode i : work.get("items")) {
-      if (i.get("kind").asString().equals(kind) && i.get("shareDone").asDouble() < 1) {
+      if (i.get("job").asString().equals(kind) && i.get("shareDone").asDouble() < 1) {
         return i;
       }
     }
@@ -85,7 +85,7 @@ class WorkTest {
     assertThat(proposal.get("value").asDouble()).isGreaterThan(proposal.get("byHand").asDouble());
     for (JsonNode left : proposal.get("left")) {
       assertThat(left.get("why").asString()).isNotBlank().doesNotContain(", or its window");
-      String job = left.get("fieldId").asString() + "/" + left.get("kind").asString();
+      String job = left.get("fieldId").asString() + "/" + left.get("job").asString();
       String asked = "/elsewhere?runId=" + run.get("id").asString();
       owner.get(farm + "/field-work/jobs/" + job + asked).ok();
     }

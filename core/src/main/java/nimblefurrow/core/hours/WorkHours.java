@@ -2,7 +2,9 @@ package nimblefurrow.core.hours;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import nimblefurrow.core.season.Going;
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
 /**
@@ -42,10 +44,20 @@ public final class WorkHours {
   }
 
   /** Go, go with care, or not. */
-  public enum Verdict {
+  public enum Verdict implements Keyed {
     GO,
     MARGINAL,
-    NO
+    NO;
+
+    @Override
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public String toString() {
+      return key();
+    }
   }
 
   /**

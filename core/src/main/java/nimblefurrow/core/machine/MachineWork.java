@@ -1,10 +1,11 @@
 package nimblefurrow.core.machine;
 
 import java.util.Arrays;
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
 /** Kinds of work a machine does. */
-public enum MachineWork {
+public enum MachineWork implements Keyed {
   SEED("seed", "seed"),
   PLANT("plant", "plant"),
   ROLL("roll", "roll"),
@@ -22,8 +23,13 @@ public enum MachineWork {
     this.label = label;
   }
 
-  /** The name on the wire. */
+  @Override
   public String key() {
+    return key;
+  }
+
+  @Override
+  public String toString() {
     return key;
   }
 

@@ -2,11 +2,12 @@ package nimblefurrow.core.outlook;
 
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 
 /** Why a field is covered, and what shows that the cover did it. Targets are working values. */
-public enum Purpose {
+public enum Purpose implements Keyed {
   HOLD_SOIL("holdSoil", "hold soil", "ground shaded by the cover on 1 Dec", 0.30, Unit.SHARE),
   TAKE_UP_NITROGEN(
       "takeUpNitrogen", "take up nitrogen", "nitrogen taken up when it ends", 40, Unit.KG_PER_HA),
@@ -48,8 +49,13 @@ public enum Purpose {
     this.unit = unit;
   }
 
-  /** The name on the wire. */
+  @Override
   public String key() {
+    return key;
+  }
+
+  @Override
+  public String toString() {
     return key;
   }
 

@@ -176,9 +176,9 @@ public record FarmWork(
   }
 
   /** The index of a job; −1 when it is not open. */
-  public int job(UUID fieldId, String kind) {
+  public int job(UUID fieldId, String job) {
     for (int j = 0; j < jobs.size(); j++) {
-      if (jobs.get(j).field().id().equals(fieldId) && jobs.get(j).kind().equals(kind)) {
+      if (jobs.get(j).field().id().equals(fieldId) && jobs.get(j).job().equals(job)) {
         return j;
       }
     }
@@ -196,7 +196,7 @@ public record FarmWork(
 
   /** What a job brings whatever is planned: the grain that would be cut anyway. */
   public double anyway(int job) {
-    if (!JobKind.HARVEST.is(jobs.get(job).kind())) {
+    if (jobs.get(job).kind() != JobKind.HARVEST) {
       return 0;
     }
     return problem.jobs().get(job).options().stream()

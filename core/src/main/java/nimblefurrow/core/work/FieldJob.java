@@ -8,19 +8,24 @@ import org.jspecify.annotations.Nullable;
  * What one job of a problem is on the farm.
  *
  * @param field where
- * @param kind what, as {@link JobKind} names it
+ * @param job its name on its field, by {@link JobKind}
  * @param words in a grower's words
  * @param alternatives ways of doing it, in the order of the problem's options
  * @param gone why there is none; null where there is one, or only a machine is lacking
  */
 public record FieldJob(
     WorkField field,
-    String kind,
+    String job,
     String words,
     List<Alternative> alternatives,
     @Nullable String gone) {
   public FieldJob {
     alternatives = List.copyOf(alternatives);
+  }
+
+  /** What kind of job it is. */
+  public JobKind kind() {
+    return JobKind.of(job);
   }
 
   /**

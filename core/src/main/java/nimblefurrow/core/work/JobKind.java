@@ -1,26 +1,48 @@
 package nimblefurrow.core.work;
 
-/** Kinds of jobs on a field. */
-public enum JobKind {
-  HARVEST("harvest"),
-  SEED("seed"),
-  END("end"),
-  SECOND("second"),
-  PLANT("plant"),
-  /** Something taken on from a watch list; its key says what. */
-  LOOK("look");
+import java.util.Arrays;
+import java.util.Optional;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.units.Keyed;
+import nimblefurrow.core.units.Refused;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Kinds of jobs on a field. A field has one job of a kind, but looks at many things: a job's name
+ * is its kind's key, and for a look what is looked at beside it, such as {@code look:slugs}.
+ */
+public enum JobKind implements Keyed {
+  HARVEST("harvest", Deed.HARVEST),
+  SEED("seed", Deed.SEEDING),
+  END("end", Deed.ENDING),
+  SECOND("second", null),
+  PLANT("plant", Deed.PLANTING),
+  /** Something taken on from a watch list; its name says what. */
+  LOOK("look", null);
 
   private static final String ABOUT = ":";
 
   private final String key;
+  private final @Nullable Deed deed;
 
-  JobKind(String key) {
+  JobKind(String key, @Nullable Deed deed) {
     this.key = key;
+    this.deed = deed;
   }
 
-  /** The name of such a job on the wire. */
+  @Override
   public String key() {
     return key;
+  }
+
+  @Override
+  public String toString() {
+    return key;
+  }
+
+  /** What it does to its field, where that is one of the deeds of a season. */
+  public Optional<Deed> deed() {
+    return Optional.ofNullable(deed);
   }
 
   /** The name of a job that looks at something. */
@@ -28,13 +50,22 @@ public enum JobKind {
     return LOOK.key + ABOUT + about;
   }
 
-  /** What a job looks at; empty for jobs that do not look. */
+  /** What a job of a name looks at; empty for jobs that do not look. */
   public static String about(String job) {
     return job.startsWith(LOOK.key + ABOUT) ? job.substring(LOOK.key.length() + 1) : "";
   }
 
-  /** Whether a job is of this kind. */
-  public boolean is(String job) {
-    return this == LOOK ? !about(job).isEmpty() : key.equals(job);
+  /**
+   * The kind of a job's name.
+   *
+   * @throws Refused when no job has such a name
+   */
+  public static JobKind of(String job) {
+    return about(job).isEmpty()
+        ? Arrays.stream(values())
+            .filter(k -> k != LOOK && k.key.equals(job))
+            .findFirst()
+            .orElseThrow(() -> new Refused("kind", "There is no kind of job called “" + job + "”."))
+        : LOOK;
   }
 }

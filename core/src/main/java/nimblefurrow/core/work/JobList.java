@@ -91,10 +91,11 @@ final class JobList {
 
   /** A combine changes heads between crops; seed for an organic field goes into a clean box. */
   private static String kit(WorkField f, String kind) {
-    if (JobKind.HARVEST.is(kind)) {
-      return f.cropKey();
-    }
-    return JobKind.SEED.is(kind) ? f.organic() ? "organic" : "conventional" : "";
+    return switch (JobKind.of(kind)) {
+      case HARVEST -> f.cropKey();
+      case SEED -> f.organic() ? "organic" : "conventional";
+      case END, SECOND, PLANT, LOOK -> "";
+    };
   }
 
   private boolean is(Alternative o, UUID doer) {

@@ -191,8 +191,8 @@ class FieldStandingTest {
     for (Deed deed : Deed.values()) {
       assertThat(s.of(deed).state()).isEqualTo(State.NONE);
       assertThat(s.of(deed).deed()).isEqualTo(deed);
-      assertThat(Deed.of(deed.logKind())).isEqualTo(deed);
-      assertThat(Deed.ofJob(deed.jobKind())).contains(deed);
+      assertThat(Deed.of(deed.key())).isEqualTo(deed);
+      assertThat(Deed.ofLog(LogKind.of(deed.key()))).contains(deed);
     }
   }
 }

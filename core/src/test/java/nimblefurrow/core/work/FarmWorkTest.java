@@ -1,6 +1,7 @@
 package nimblefurrow.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.DayOfWeek;
@@ -319,10 +320,17 @@ class FarmWorkTest {
     assertThat(look.last()).isEqualTo(9);
     assertThat(work.doers().get(look.machine()).name()).isEqualTo("Ann on foot");
     assertThat(work.job(f.id(), "look:weeds")).isEqualTo(-1);
-    assertThat(JobKind.LOOK.is("look:slugs")).isTrue();
+    assertThat(JobKind.of("look:slugs")).isEqualTo(JobKind.LOOK);
     assertThat(JobKind.about("look:slugs")).isEqualTo("slugs");
-    assertThat(JobKind.HARVEST.is("harvest")).isTrue();
+    assertThat(JobKind.of("harvest")).isEqualTo(JobKind.HARVEST);
     assertThat(JobKind.about("harvest")).isEmpty();
+    for (JobKind kind : JobKind.values()) {
+      assertThat(kind).hasToString(kind.key());
+    }
+    assertThat(JobKind.SECOND.deed()).as("a second pass is no deed of the season").isEmpty();
+    assertThat(JobKind.END.deed()).contains(Deed.ENDING);
+    assertThatThrownBy(() -> JobKind.of("look")).hasMessageContaining("no kind of job");
+    assertThatThrownBy(() -> JobKind.of("plough")).hasMessageContaining("plough");
   }
 
   @Test

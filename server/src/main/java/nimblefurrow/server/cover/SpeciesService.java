@@ -30,7 +30,10 @@ public class SpeciesService {
   @Transactional(readOnly = true)
   public SpeciesTable table(UUID farmId) {
     return shipped
-        .with(rows.findByFarmIdOrderByName(farmId).stream().map(row -> row.facts).toList())
+        .with(
+            rows.findByFarmIdOrderByName(farmId).stream()
+                .map(row -> StoredSpecies.SHAPE.read(row.facts))
+                .toList())
         .priced(prices.of(farmId));
   }
 
@@ -65,7 +68,7 @@ public class SpeciesService {
     row.id = facts.id();
     row.farmId = farmId;
     row.name = name;
-    row.facts = facts;
+    row.facts = StoredSpecies.SHAPE.store(facts);
     return view(rows.saveAndFlush(row));
   }
 
@@ -87,6 +90,6 @@ public class SpeciesService {
   }
 
   private static OwnSpeciesView view(OwnSpeciesRow row) {
-    return new OwnSpeciesView(row.version, row.facts);
+    return new OwnSpeciesView(row.version, StoredSpecies.SHAPE.read(row.facts));
   }
 }

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Station;
@@ -34,6 +35,7 @@ import nimblefurrow.server.people.Person;
 import nimblefurrow.server.people.Role;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.weather.StationView;
 import nimblefurrow.server.weather.WeatherService;
@@ -219,7 +221,7 @@ class DemoFarm implements SmartInitializingSingleton {
             .map(c -> new PlanInput.Component(c[0], Double.parseDouble(c[1])))
             .toList();
     return new PlanInput(
-        r.get("status"),
+        PlanStatus.of(r.get("status")),
         List.of(r.get("purposes").split(";")),
         components,
         r.get("method"),
@@ -240,7 +242,7 @@ class DemoFarm implements SmartInitializingSingleton {
           new LogService.EntryView(
               UUID.randomUUID(),
               LocalDate.parse(parts[0]),
-              parts[1],
+              LogKind.of(parts[1]),
               parts[2],
               null,
               null,

@@ -96,7 +96,7 @@ class DemoPlay {
       for (CSVRecord r : CsvTable.rows(new InputStreamReader(in, StandardCharsets.UTF_8))) {
         Map<Deed, String> luck = new HashMap<>();
         for (Deed deed : Deed.values()) {
-          luck.put(deed, r.get(deed.logKind()));
+          luck.put(deed, r.get(deed.key()));
         }
         all.put(r.get("name"), luck);
       }

@@ -126,7 +126,7 @@ class EndingAdvice {
     return new EndingViews.EndingRow(
         way.key(),
         way.label(),
-        r.option().fit().name(),
+        r.option().fit(),
         r.barred() == null ? null : ReasonView.of(r.barred()),
         r.option().from(),
         r.option().to(),

@@ -18,6 +18,8 @@ public class EndingRulesOf implements FarmRules {
   @Override
   @Transactional(readOnly = true)
   public EndingRules of(UUID farmId) {
-    return rows.findByFarmId(farmId).map(r -> r.ending).orElseGet(EndingRules::shipped);
+    return rows.findByFarmId(farmId)
+        .map(r -> StoredRules.SHAPE.read(r.ending))
+        .orElseGet(EndingRules::shipped);
   }
 }

@@ -4,7 +4,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.units.Spread;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -29,9 +31,9 @@ final class EndingViews {
    * @param school the school of practice behind it, where growers differ
    */
   record EndingRow(
-      String way,
+      @KeyOf(KeyOf.What.ENDING) String way,
       String label,
-      String fit,
+      EndingOption.Fit fit,
       @Nullable ReasonView barred,
       LocalDate from,
       LocalDate to,
@@ -69,7 +71,7 @@ final class EndingViews {
   /** A choice that was made, newest first. */
   record ChosenView(
       UUID id,
-      String way,
+      @KeyOf(KeyOf.What.ENDING) String way,
       String label,
       LocalDate endOn,
       LocalDate plantOn,
@@ -95,7 +97,7 @@ final class EndingViews {
       String crop,
       LocalDate today,
       LocalDate plantOn,
-      String purpose,
+      @KeyOf(KeyOf.What.PURPOSE) String purpose,
       ReasonView wanted,
       double target,
       @Nullable LocalDate seededOn,
@@ -112,7 +114,12 @@ final class EndingViews {
    *
    * @param version of the ending it was made on
    */
-  record ChoiceInput(String way, LocalDate endOn, LocalDate plantOn, String why, long version) {}
+  record ChoiceInput(
+      @KeyOf(KeyOf.What.ENDING) String way,
+      LocalDate endOn,
+      LocalDate plantOn,
+      String why,
+      long version) {}
 
   /** One field of the farm's endings: what leads, and what was chosen. */
   record FieldEnding(
@@ -120,7 +127,7 @@ final class EndingViews {
       String field,
       double areaHa,
       String cover,
-      String purpose,
+      @KeyOf(KeyOf.What.PURPOSE) String purpose,
       @Nullable LocalDate endedOn,
       @Nullable EndingRow best,
       @Nullable EndingRow planned,

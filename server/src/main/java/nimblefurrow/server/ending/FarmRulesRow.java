@@ -5,7 +5,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
-import nimblefurrow.core.ending.EndingRules;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +15,7 @@ class FarmRulesRow {
   @Id UUID farmId;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  EndingRules ending;
+  StoredRules ending;
 
   @Version @Nullable Long version;
 }

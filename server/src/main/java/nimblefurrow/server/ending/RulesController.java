@@ -40,7 +40,7 @@ class RulesController {
   public RulesView rules(@PathVariable UUID farmId) {
     access.see(farmId);
     return rows.findByFarmId(farmId)
-        .map(r -> new RulesView(true, r.version, r.ending))
+        .map(r -> new RulesView(true, r.version, StoredRules.SHAPE.read(r.ending)))
         .orElseGet(() -> new RulesView(false, null, EndingRules.shipped()));
   }
 
@@ -55,9 +55,9 @@ class RulesController {
       row = new FarmRulesRow();
       row.farmId = farmId;
     }
-    row.ending = in.ending();
+    row.ending = StoredRules.SHAPE.store(in.ending());
     rows.saveAndFlush(row);
-    return new RulesView(true, row.version, row.ending);
+    return new RulesView(true, row.version, in.ending());
   }
 
   /** Back to the rules that ship. */

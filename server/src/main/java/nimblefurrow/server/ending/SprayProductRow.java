@@ -5,7 +5,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
-import nimblefurrow.core.ending.SprayProduct;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +17,7 @@ class SprayProductRow {
   String name;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  SprayProduct label;
+  StoredProduct label;
 
   @Version @Nullable Long version;
 }

@@ -14,6 +14,7 @@ import nimblefurrow.core.ending.SprayJob;
 import nimblefurrow.core.ending.SprayProduct;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
@@ -72,14 +73,14 @@ public class SprayService {
     row.id = in.id();
     row.farmId = farmId;
     row.name = name;
-    row.label = in.label();
+    row.label = StoredProduct.SHAPE.store(in.label());
     return view(products.saveAndFlush(row));
   }
 
   /** Takes a product away. */
   @Transactional
   void remove(UUID farmId, UUID id) {
-    products.delete(find(farmId, id));
+    products.delete(products.get(farmId, id, AWAY));
   }
 
   /** Works a spray out. */
@@ -97,7 +98,7 @@ public class SprayService {
       Map<String, Double> actives = new HashMap<>();
       List<String> said = new ArrayList<>();
       for (SprayViews.ProductUse u : in.uses()) {
-        SprayProduct p = find(farmId, u.productId()).label;
+        SprayProduct p = label(farmId, u.productId());
         actives.merge(p.active(), u.ratePerHa() * p.activeGPerUnit(), Double::sum);
         said.add("%s %.2f %s/ha".formatted(p.name(), u.ratePerHa(), p.unit()));
       }
@@ -105,7 +106,8 @@ public class SprayService {
       log.add(
           farmId,
           fieldId,
-          new LogService.EntryView(entryId, in.on(), "sprayed", words, null, null, null, null),
+          new LogService.EntryView(
+              entryId, in.on(), LogKind.SPRAYED, words, null, null, null, null),
           planned.one(farmId, fieldId).farm().today(),
           account);
       SprayRecord record = new SprayRecord();
@@ -124,7 +126,7 @@ public class SprayService {
     PlannedField f = planned.one(farmId, fieldId);
     List<SprayJob.Use> uses =
         in.uses().stream()
-            .map(u -> new SprayJob.Use(find(farmId, u.productId()).label, u.ratePerHa()))
+            .map(u -> new SprayJob.Use(label(farmId, u.productId()), u.ratePerHa()))
             .toList();
     return SprayJob.of(
         uses,
@@ -162,8 +164,7 @@ public class SprayService {
   }
 
   private SprayViews.SpraySheet sheet(UUID farmId, SprayJob job, SprayViews.SprayInput in) {
-    List<SprayProduct> labels =
-        in.uses().stream().map(u -> find(farmId, u.productId()).label).toList();
+    List<SprayProduct> labels = in.uses().stream().map(u -> label(farmId, u.productId())).toList();
     return new SprayViews.SpraySheet(
         job.tanks(),
         job.parts().stream()
@@ -178,8 +179,7 @@ public class SprayService {
         job.findings().stream()
             .map(
                 x ->
-                    new SprayViews.SprayFinding(
-                        x.weight().name(), x.product(), ReasonView.of(x.reason())))
+                    new SprayViews.SprayFinding(x.weight(), x.product(), ReasonView.of(x.reason())))
             .toList(),
         job.reentryHours(),
         job.rainFreeHours(),
@@ -195,11 +195,11 @@ public class SprayService {
     return limits.filter(Objects::nonNull).map(Objects::requireNonNull);
   }
 
-  private SprayProductRow find(UUID farmId, UUID id) {
-    return products.get(farmId, id, AWAY);
+  private SprayProduct label(UUID farmId, UUID id) {
+    return StoredProduct.SHAPE.read(products.get(farmId, id, AWAY).label);
   }
 
   private static SprayViews.ProductView view(SprayProductRow row) {
-    return new SprayViews.ProductView(row.id, row.version, row.label);
+    return new SprayViews.ProductView(row.id, row.version, StoredProduct.SHAPE.read(row.label));
   }
 }

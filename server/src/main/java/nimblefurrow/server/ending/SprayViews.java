@@ -3,6 +3,7 @@ package nimblefurrow.server.ending;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.ending.SprayJob;
 import nimblefurrow.core.ending.SprayProduct;
 import nimblefurrow.core.ending.TankMix;
 import nimblefurrow.server.support.ReasonView;
@@ -43,7 +44,7 @@ final class SprayViews {
       String name, double activeGPerHa, double usedGPerHa, @Nullable Double rowRatePerHa) {}
 
   /** What was found; {@code BREAKS} stands against an entered limit, {@code FLAG} is a thought. */
-  record SprayFinding(String weight, String product, ReasonView reason) {}
+  record SprayFinding(SprayJob.Weight weight, String product, ReasonView reason) {}
 
   /** The sheet. */
   record SpraySheet(

@@ -43,7 +43,7 @@ class HoursService {
   }
 
   /** One kind of work in one hour: go, marginal or no, and what limits it. */
-  record WorkHour(String verdict, String limit) {}
+  record WorkHour(WorkHours.Verdict verdict, String limit) {}
 
   /**
    * One hour.
@@ -163,7 +163,7 @@ class HoursService {
 
   private static WorkHour judged(IntFunction<WorkHours.Judged> judge, int i) {
     WorkHours.Judged j = judge.apply(i);
-    return new WorkHour(j.verdict().name().toLowerCase(java.util.Locale.ROOT), j.limit());
+    return new WorkHour(j.verdict(), j.limit());
   }
 
   private double warmth(FarmView farm) {

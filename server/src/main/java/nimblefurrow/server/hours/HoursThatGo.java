@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import nimblefurrow.core.hours.WorkHours;
 import nimblefurrow.core.units.Refused;
 import org.springframework.stereotype.Component;
 
@@ -55,7 +56,7 @@ public class HoursThatGo {
     List<Span> spans = new ArrayList<>();
     int from = -1;
     for (int i = 0; i <= hours.size(); i++) {
-      boolean goes = i < hours.size() && !work.apply(hours.get(i)).verdict().equals("no");
+      boolean goes = i < hours.size() && work.apply(hours.get(i)).verdict() != WorkHours.Verdict.NO;
       if (goes && from < 0) {
         from = i;
       } else if (!goes && from >= 0) {

@@ -11,6 +11,7 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
@@ -166,7 +167,7 @@ class SeedList {
     for (FieldView f : all) {
       PlanView plan = planned.get(f.piece());
       boolean seeded =
-          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey("seeded");
+          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey(LogKind.SEEDED);
       FieldStanding stands = standing.get(f.id());
       if (plan == null || !(stands == null ? !seeded : stands.seeding().open())) {
         continue;

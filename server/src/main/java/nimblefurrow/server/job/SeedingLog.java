@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
@@ -82,7 +83,7 @@ class SeedingLog {
         farmId,
         fieldId,
         new LogService.EntryView(
-            entryId, in.doneOn(), "seeded", in.words(), null, null, null, null),
+            entryId, in.doneOn(), LogKind.SEEDED, in.words(), null, null, null, null),
         farms.get(farmId).today(),
         account);
     take(farmId, fieldId, entryId, in);

@@ -25,7 +25,7 @@ class CoverPlanEntity {
   UUID pieceId;
   int seasonYear;
   int position;
-  String status;
+  PlanStatus status;
   String[] purposes;
   String method;
   LocalDate seedOn;

@@ -26,10 +26,10 @@ class PlanChange {
   String what;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  @Nullable PlanInput before;
+  @Nullable StoredPlan before;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  @Nullable PlanInput after;
+  @Nullable StoredPlan after;
 
   boolean undone;
 }

@@ -35,9 +35,6 @@ final class PlanChecks {
   }
 
   private void check(PlanInput plan, int seasonYear, SpeciesTable table) {
-    if (!plan.status().equals("proposed") && !plan.status().equals("accepted")) {
-      wrong("status", "A plan is proposed or accepted, not “" + plan.status() + "”.");
-    }
     if (plan.purposes().isEmpty()) {
       wrong("purposes", "Say at least one reason for the cover.");
     }

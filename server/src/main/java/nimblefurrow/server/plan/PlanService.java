@@ -126,7 +126,7 @@ public class PlanService {
           change.pieceId,
           change.seasonYear,
           find(farmId, change.pieceId, change.seasonYear).orElse(null),
-          change.before);
+          change.before == null ? null : change.before.plan());
       change.undone = true;
     }
     plans.flush();
@@ -200,8 +200,8 @@ public class PlanService {
     change.accountId = account;
     change.changedAt = Instant.now(clock);
     change.what = what;
-    change.before = before;
-    change.after = after;
+    change.before = StoredPlan.of(before);
+    change.after = StoredPlan.of(after);
     return change;
   }
 

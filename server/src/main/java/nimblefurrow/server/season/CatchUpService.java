@@ -23,6 +23,7 @@ import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.ReasonView;
@@ -67,7 +68,6 @@ class CatchUpService {
   /**
    * One thing nobody has said anything of.
    *
-   * @param deed {@code harvested}, {@code seeded}, {@code ended} or {@code planted}
    * @param words what it is
    * @param meantFor the day it was planned for
    * @param counts how it counts until somebody says
@@ -76,21 +76,21 @@ class CatchUpService {
   record Unsaid(
       UUID fieldId,
       String field,
-      String deed,
+      Deed deed,
       String words,
       LocalDate meantFor,
-      String state,
+      State state,
       ReasonView counts,
       List<ReasonView> consequences) {}
 
   /**
    * What somebody says of one.
    *
-   * @param said {@code asPlanned}, {@code onDay}, {@code notDone}, {@code partly}, or {@code open}
-   *     to take back that it was not done
+   * @param day for one done on another day than planned
+   * @param share for one done in part, above 0 and below 1
    */
   record DeedAnswer(
-      UUID fieldId, String deed, String said, @Nullable LocalDate day, @Nullable Double share) {}
+      UUID fieldId, Deed deed, DeedSaying said, @Nullable LocalDate day, @Nullable Double share) {}
 
   /** Log entries that were written, to be taken back, and what is still unsaid. */
   record Answered(List<UUID> entries, List<UUID> fields, List<Unsaid> left) {}
@@ -128,10 +128,10 @@ class CatchUpService {
             new Unsaid(
                 c.field().id(),
                 c.field().name(),
-                deed.logKind(),
+                deed,
                 words(c, deed, plan),
                 s.meantFor(),
-                s.state().name(),
+                s.state(),
                 ReasonView.of(counts(s)),
                 consequences(farm, c, weather, plan, p, s).stream().map(ReasonView::of).toList()));
       }
@@ -145,7 +145,7 @@ class CatchUpService {
       return true;
     }
     boolean promised =
-        plan != null && (plan.status().equals("accepted") || c.kept().containsKey(deed));
+        plan != null && (plan.status() == PlanStatus.ACCEPTED || c.kept().containsKey(deed));
     boolean winter = plan != null && EndingMethod.of(plan.ending()).ofItself();
     return promised && !(deed == Deed.ENDING && winter);
   }
@@ -228,21 +228,21 @@ class CatchUpService {
   }
 
   private List<UUID> answer(FarmView farm, DeedAnswer a, UUID account) {
-    Deed deed = Deed.of(a.deed());
+    Deed deed = a.deed();
     FieldCase c = cases.of(farm, a.fieldId());
     int season = farm.seasonYear();
     switch (a.said()) {
-      case "notDone" -> log.say(farm.id(), a.fieldId(), season, deed, farm.today(), 0.0, account);
-      case "partly" -> {
+      case NOT_DONE -> log.say(farm.id(), a.fieldId(), season, deed, farm.today(), 0.0, account);
+      case PARTLY -> {
         if (a.share() == null || !(a.share() > 0 && a.share() < 1)) {
           throw new Refused(
               "share", "Say how much of it is done, more than none and less than all.");
         }
         log.say(farm.id(), a.fieldId(), season, deed, farm.today(), a.share(), account);
       }
-      case "open" -> log.say(farm.id(), a.fieldId(), season, deed, farm.today(), null, account);
-      case "asPlanned", "onDay" -> {
-        LocalDate day = a.said().equals("onDay") ? a.day() : planned(farm, c, deed);
+      case OPEN -> log.say(farm.id(), a.fieldId(), season, deed, farm.today(), null, account);
+      case AS_PLANNED, ON_DAY -> {
+        LocalDate day = a.said() == DeedSaying.ON_DAY ? a.day() : planned(farm, c, deed);
         if (day == null) {
           throw new InputProblem("day", "Say on which day it was done.");
         }
@@ -257,7 +257,6 @@ class CatchUpService {
         log.say(farm.id(), a.fieldId(), season, deed, farm.today(), null, account);
         return List.of(id);
       }
-      default -> throw new Refused("said", "It was done as planned, on a day, partly, or not.");
     }
     return List.of();
   }

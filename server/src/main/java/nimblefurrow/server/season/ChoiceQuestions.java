@@ -25,6 +25,7 @@ import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.seedstock.MixView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.MachineView;
@@ -163,7 +164,7 @@ class ChoiceQuestions {
         plan == null || a.ending() == null
             ? null
             : new PlanInput(
-                "proposed",
+                PlanStatus.PROPOSED,
                 List.of(purpose.key()),
                 components(plan.cover()),
                 plan.method().key(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ final class ChoiceViews {
    * @param whatWould reach it where no cover does; empty where one does
    */
   record CoversView(
-      String purpose,
+      @KeyOf(KeyOf.What.PURPOSE) String purpose,
       String label,
       String measure,
       double target,
@@ -52,7 +53,7 @@ final class ChoiceViews {
    * @param placementUsdPerHa machine and operator; null without
    */
   record WayView(
-      String method,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String method,
       String label,
       LocalDate seedOn,
       SeasonView.WindowView window,
@@ -79,7 +80,7 @@ final class ChoiceViews {
    *     machine, or where nothing is planned this way
    */
   record OpenWay(
-      String method,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String method,
       String label,
       List<String> machines,
       List<OpenField> fields,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -34,7 +35,7 @@ final class FieldAnswers {
 
   /** Odds by seeding day for one way of seeding and one thickness of the plan's rates. */
   public record MethodOdds(
-      String method,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String method,
       String label,
       double thickness,
       List<PlanInput.Component> components,
@@ -54,7 +55,7 @@ final class FieldAnswers {
    * @param holds below this much, Mg/ha, summer weeds come through
    */
   public record AfterView(
-      String way,
+      @KeyOf(KeyOf.What.ENDING) String way,
       String label,
       LocalDate on,
       LocalDate plantOn,
@@ -101,7 +102,7 @@ final class FieldAnswers {
 
   /** What stands behind a purpose's odds. */
   public record WhyView(
-      String purpose,
+      @KeyOf(KeyOf.What.PURPOSE) String purpose,
       String label,
       String measure,
       Unit unit,

@@ -23,6 +23,7 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
@@ -54,7 +55,7 @@ record FieldCase(
 
   CashCrop crop() {
     CropView crop = field.crop();
-    LocalDate seen = log.done().get("harvested");
+    LocalDate seen = log.done().get(LogKind.HARVESTED);
     return seen == null ? CropKind.model(crop, seasonYear) : cropCutOn(seen);
   }
 
@@ -93,11 +94,11 @@ record FieldCase(
   }
 
   @Nullable LocalDate seeded() {
-    return log.done().get("seeded");
+    return log.done().get(LogKind.SEEDED);
   }
 
   @Nullable LocalDate ended() {
-    return log.done().get("ended");
+    return log.done().get(LogKind.ENDED);
   }
 
   /** A plan's cover as it counts today. */
@@ -194,7 +195,7 @@ record FieldCase(
                     .toList(),
                 species(plan),
                 cover.seedOn()));
-    LocalDate burned = log.done().get("sprayed");
+    LocalDate burned = log.done().get(LogKind.SPRAYED);
     boolean onCover =
         burned != null
             && ended() == null

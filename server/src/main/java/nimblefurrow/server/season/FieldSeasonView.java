@@ -2,8 +2,10 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
@@ -38,9 +40,9 @@ public record FieldSeasonView(
 
   /** One way to end the cover. */
   public record EndingView(
-      String way,
+      @KeyOf(KeyOf.What.ENDING) String way,
       String label,
-      String fit,
+      EndingOption.Fit fit,
       LocalDate from,
       LocalDate to,
       int yearsReady,

@@ -16,6 +16,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
@@ -121,7 +122,7 @@ class Furrows {
         farm.today(),
         window,
         placing.standing(),
-        plan.plan().status().equals("accepted"),
+        plan.plan().status() == PlanStatus.ACCEPTED,
         EndingMethod.of(plan.plan().ending()),
         comeBy);
   }
@@ -164,7 +165,7 @@ class Furrows {
             ? null
             : SeasonViews.goal(FieldCase.purpose(plan.plan()), outlook),
         new SeasonView.Next(
-            next.kind().name(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
+            next.kind(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
         outlook == null || plan == null ? List.of() : warnings(c, plan.plan(), placing, outlook));
   }
 

@@ -22,6 +22,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -89,7 +90,7 @@ class SeasonController {
    * @param carriesManure whether seed goes out in the manure tank
    */
   record MethodChoice(
-      String key,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String key,
       String label,
       RateBasis rateBasis,
       boolean onSurface,
@@ -106,7 +107,7 @@ class SeasonController {
    * @param plantsGreen whether the planter goes into a living cover
    */
   record EndingKind(
-      String key,
+      @KeyOf(KeyOf.What.ENDING) String key,
       String label,
       boolean ofItself,
       boolean rolls,
@@ -114,7 +115,12 @@ class SeasonController {
       boolean feeds,
       boolean plantsGreen) {}
 
-  record PurposeChoice(String key, String label, String measure, double target, Unit unit) {}
+  record PurposeChoice(
+      @KeyOf(KeyOf.What.PURPOSE) String key,
+      String label,
+      String measure,
+      double target,
+      Unit unit) {}
 
   record RatesChoice(double low, double typical, double high) {}
 

@@ -4,9 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.outlook.NextStep;
+import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -90,7 +94,7 @@ public record SeasonView(
    *     or {@code NONE}
    * @param day as it counts
    */
-  public record DeedView(String deed, String state, LocalDate day) {}
+  public record DeedView(Deed deed, DeedStanding.State state, LocalDate day) {}
 
   /**
    * In how many years so much is reached.
@@ -101,7 +105,7 @@ public record SeasonView(
 
   /** A reason's odds; {@code levels} tells how much of it does how much, least first. */
   public record Goal(
-      String purpose,
+      @KeyOf(KeyOf.What.PURPOSE) String purpose,
       String label,
       String measure,
       double target,
@@ -114,11 +118,12 @@ public record SeasonView(
       List<LevelOdds> levels) {}
 
   /** What the field asks for. */
-  public record Next(String kind, String label, @Nullable LocalDate due, ReasonView reason) {}
+  public record Next(
+      NextStep.Kind kind, String label, @Nullable LocalDate due, ReasonView reason) {}
 
   /** A seeding window with the reason at each edge. */
   public record WindowView(
-      String method,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String method,
       String methodLabel,
       boolean possible,
       Edge opens,

@@ -72,7 +72,7 @@ final class SeasonViews {
     return Arrays.stream(Deed.values())
         .map(standing::of)
         .filter(d -> d.state() != DeedStanding.State.NONE)
-        .map(d -> new SeasonView.DeedView(d.deed().logKind(), d.state().name(), d.day()))
+        .map(d -> new SeasonView.DeedView(d.deed(), d.state(), d.day()))
         .toList();
   }
 
@@ -170,7 +170,7 @@ final class SeasonViews {
     return new FieldSeasonView.EndingView(
         o.method().key(),
         o.method().label(),
-        o.fit().name(),
+        o.fit(),
         o.from(),
         o.to(),
         o.yearsReady(),

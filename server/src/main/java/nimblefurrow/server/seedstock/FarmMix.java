@@ -16,7 +16,7 @@ class FarmMix {
   String name;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  List<MixView.Component> components;
+  List<StoredSeed> components;
 
   @Version @Nullable Long version;
 }

@@ -258,7 +258,7 @@ public class SeedService {
     stored.id = m.id();
     stored.farmId = farmId;
     stored.name = m.name().strip();
-    stored.components = m.components();
+    stored.components = m.components().stream().map(StoredSeed::of).toList();
     return view(mixes.saveAndFlush(stored));
   }
 
@@ -277,7 +277,8 @@ public class SeedService {
   }
 
   private static MixView view(FarmMix m) {
-    return new MixView(m.id, m.version, m.name, m.components);
+    return new MixView(
+        m.id, m.version, m.name, m.components.stream().map(StoredSeed::component).toList());
   }
 
   private static LotView view(SeedLot l, @Nullable BigDecimal used) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.machine.MachineWork;
+import nimblefurrow.server.support.KeyOf;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,8 +35,8 @@ public record MachineView(
     @Nullable Long version,
     String name,
     String kind,
-    @Nullable List<String> work,
-    List<String> methods,
+    @KeyOf(KeyOf.What.MACHINE_WORK) @Nullable List<String> work,
+    @KeyOf(KeyOf.What.SEEDING_METHOD) List<String> methods,
     double widthM,
     double speedKmh,
     double efficiency,

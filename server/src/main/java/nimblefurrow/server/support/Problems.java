@@ -2,8 +2,10 @@ package nimblefurrow.server.support;
 
 import java.io.IOException;
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.stream.Collectors;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -29,6 +31,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Problems as RFC 9457 details with a sentence and the place of each. */
 @RestControllerAdvice
@@ -183,11 +186,32 @@ class Problems extends ResponseEntityExceptionHandler {
           where.isEmpty()
               ? "Not the JSON expected here: it goes wrong at line %d, column %d."
                   .formatted(json.getLocation().getLineNr(), json.getLocation().getColumnNr())
-              : "“" + where + "” is missing, or is not of the kind expected here.";
+              : notOf(json, where);
     }
-    ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, sentence);
+    // It is JSON of the right shape: only the word in it is none that is known.
+    HttpStatus answer =
+        ofAFew(e.getCause()) ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.BAD_REQUEST;
+    ProblemDetail detail = detail(answer, sentence);
     detail.setProperty("errors", List.of(new InputProblem.At(where, sentence)));
-    return handleExceptionInternal(e, detail, headers, status, request);
+    return handleExceptionInternal(e, detail, headers, answer, request);
+  }
+
+  private static boolean ofAFew(@Nullable Throwable json) {
+    return json instanceof InvalidFormatException other && other.getTargetType().isEnum();
+  }
+
+  /** Of a kind that is one of a few, the few are named. */
+  private static String notOf(JacksonException json, String where) {
+    if (ofAFew(json) && json instanceof InvalidFormatException other) {
+      return "“%s” is one of %s, not “%s”."
+          .formatted(
+              where,
+              Arrays.stream(other.getTargetType().getEnumConstants())
+                  .map(Object::toString)
+                  .collect(Collectors.joining(", ")),
+              other.getValue());
+    }
+    return "“" + where + "” is missing, or is not of the kind expected here.";
   }
 
   /** Where in the JSON it went wrong, such as {@code components[0].rateKgPerHa}. */

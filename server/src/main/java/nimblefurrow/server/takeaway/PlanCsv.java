@@ -12,7 +12,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.support.CsvText;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.SafeCells;
@@ -140,13 +142,21 @@ final class PlanCsv {
         at,
         SafeCells.read(name),
         new PlanInput(
-            table.cell(row, "status").toLowerCase(Locale.ROOT),
+            status(table.cell(row, "status"), at),
             List.of(table.cell(row, "purposes").split(";")),
             components,
             table.cell(row, "method"),
             day(table.cell(row, "seed_on"), at),
             table.cell(row, "ending"),
             day(table.cell(row, "end_on"), at)));
+  }
+
+  private static PlanStatus status(String text, String at) {
+    try {
+      return PlanStatus.of(text.toLowerCase(Locale.ROOT));
+    } catch (Refused e) {
+      throw new InputProblem(at, at + ": " + e.getMessage());
+    }
   }
 
   private static double rate(String text, String at) {

@@ -3,6 +3,7 @@ package nimblefurrow.server.takeaway;
 import java.time.LocalDate;
 import java.util.UUID;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanStatus;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +28,6 @@ record PlanRow(
     @Nullable LocalDate closes,
     String why) {
   boolean accepted() {
-    return plan.status().equals("accepted");
+    return plan.status() == PlanStatus.ACCEPTED;
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
@@ -75,7 +76,7 @@ class Circumstances {
     for (WorkViews.PinView p : pins.all(farmId)) {
       String what = p.day() == null ? "which machine does it" : "it is done on " + said(p.day());
       all.put(
-          "pin %s %s %s".formatted(p.fieldId(), p.kind(), p.hashCode()),
+          "pin %s %s %s".formatted(p.fieldId(), p.job(), p.hashCode()),
           "%s: it is settled %s"
               .formatted(names.getOrDefault(p.fieldId(), "A field"), what)
               .replace("settled it", "settled that it"));
@@ -88,7 +89,7 @@ class Circumstances {
     Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farm.id(), farm.seasonYear());
     for (FieldView f : fields.list(farm.id())) {
       LocalDate done =
-          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().get("harvested");
+          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().get(LogKind.HARVESTED);
       LocalDate meant = f.crop().harvestOn();
       if (done != null) {
         all.put("harvest " + f.id(), "%s was harvested on %s".formatted(f.name(), said(done)));

@@ -8,7 +8,9 @@ import java.util.UUID;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -19,8 +21,6 @@ import org.springframework.stereotype.Component;
 /** Jobs of the plan and the log of the field they are done on: each closes the other. */
 @Component
 class DoneLog {
-  private static final String LOOK = "look:";
-
   private final LogService log;
   private final WatchService watch;
   private final FarmService farms;
@@ -33,7 +33,7 @@ class DoneLog {
 
   /** The day on which the field's log says that a job was done; null when it does not. */
   @Nullable LocalDate has(FarmView farm, WorkItem item) {
-    if (item.kind.startsWith(LOOK)) {
+    if (looks(item)) {
       return null;
     }
     UUID worked = item.customerId == null ? farm.id() : item.customerId;
@@ -43,7 +43,9 @@ class DoneLog {
     LocalDate day = season.done().get(kinds(item).get(0));
     LocalDate ended = season.done().get(Deed.ENDING.logKind());
     boolean sprayedBefore =
-        item.kind.equals("second") && day != null && (ended == null || day.isBefore(ended));
+        JobKind.of(item.job) == JobKind.SECOND
+            && day != null
+            && (ended == null || day.isBefore(ended));
     return sprayedBefore ? null : day;
   }
 
@@ -53,8 +55,8 @@ class DoneLog {
    * @return the day it counts for: that of the log, where the log has it already
    */
   LocalDate write(FarmView farm, WorkItem item, String label, LocalDate day, UUID account) {
-    if (item.kind.startsWith(LOOK)) {
-      watch.done(farm.id(), item.fieldId, item.kind.substring(LOOK.length()), day);
+    if (looks(item)) {
+      watch.done(farm.id(), item.fieldId, JobKind.about(item.job), day);
       return day;
     }
     LocalDate there = has(farm, item);
@@ -66,7 +68,7 @@ class DoneLog {
     if (item.customerId != null) {
       words += " of " + farms.get(farm.id()).name();
     }
-    for (String kind : kinds(item)) {
+    for (LogKind kind : kinds(item)) {
       log.add(
           worked,
           item.fieldId,
@@ -77,14 +79,17 @@ class DoneLog {
     return day;
   }
 
+  private static boolean looks(WorkItem item) {
+    return JobKind.of(item.job) == JobKind.LOOK;
+  }
+
   /** What a job does to its field; the combine that seeds does two things. */
-  private static List<String> kinds(WorkItem item) {
-    List<String> kinds = new ArrayList<>();
-    kinds.add(
-        Deed.ofJob(item.kind)
-            .map(Deed::logKind)
-            .orElse(item.kind.equals("second") ? "sprayed" : item.kind));
-    if (item.kind.equals("harvest")
+  private static List<LogKind> kinds(WorkItem item) {
+    List<LogKind> kinds = new ArrayList<>();
+    JobKind job = JobKind.of(item.job);
+    // The second pass of an ending is a spray.
+    kinds.add(job.deed().map(Deed::logKind).orElse(LogKind.SPRAYED));
+    if (job == JobKind.HARVEST
         && SeedingMethods.find(item.way).filter(SeedingMethod::goesWithCombine).isPresent()) {
       kinds.add(Deed.SEEDING.logKind());
     }
@@ -97,14 +102,14 @@ class DoneLog {
    * @throws Refused when it was written down on the field and not by this job
    */
   void remove(FarmView farm, WorkItem item) {
-    if (item.kind.startsWith(LOOK)) {
-      watch.done(farm.id(), item.fieldId, item.kind.substring(LOOK.length()), null);
+    if (looks(item)) {
+      watch.done(farm.id(), item.fieldId, JobKind.about(item.job), null);
       return;
     }
     UUID worked = item.customerId == null ? farm.id() : item.customerId;
     boolean any = false;
     for (LogService.EntryView e : log.of(worked, item.fieldId)) {
-      for (String kind : kinds(item)) {
+      for (LogKind kind : kinds(item)) {
         if (e.id().equals(entry(item, kind))) {
           log.remove(worked, e.id());
           any = true;
@@ -117,7 +122,7 @@ class DoneLog {
     }
   }
 
-  private static UUID entry(WorkItem item, String kind) {
-    return UUID.nameUUIDFromBytes((item.id + kind + "done").getBytes(StandardCharsets.UTF_8));
+  private static UUID entry(WorkItem item, LogKind kind) {
+    return UUID.nameUUIDFromBytes((item.id + kind.key() + "done").getBytes(StandardCharsets.UTF_8));
   }
 }

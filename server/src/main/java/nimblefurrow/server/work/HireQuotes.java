@@ -14,6 +14,7 @@ import nimblefurrow.core.load.Bill;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.job.QuotePdf;
@@ -115,7 +116,7 @@ class HireQuotes {
         i.startOn(),
         areaHa,
         i.hours(),
-        i.kind().equals("seed") ? loads(i, f, m) : null,
+        i.kind() == JobKind.SEED ? loads(i, f, m) : null,
         by,
         charged == null ? "" : charged.words(),
         charged == null ? BigDecimal.ZERO : charged.amount());

@@ -77,7 +77,8 @@ class KeptPlan {
                     names.getOrDefault(i.fieldId, ""),
                     i.customerId,
                     i.customerId == null ? null : customers.get(i.customerId),
-                    i.kind,
+                    i.job,
+                    JobKind.of(i.job),
                     i.way,
                     label(i),
                     i.doerId,
@@ -86,7 +87,7 @@ class KeptPlan {
                     i.finishOn,
                     i.hours,
                     i.shareDone,
-                    i.segments))
+                    StoredShift.views(i.segments)))
         .toList();
   }
 
@@ -113,10 +114,11 @@ class KeptPlan {
     if (!i.words.isEmpty()) {
       return i.words;
     }
-    if (JobKind.SEED.is(i.kind)) {
-      return SeedingMethod.of(i.way).label();
-    }
-    return JobKind.END.is(i.kind) ? EndingMethod.of(i.way).label() : i.kind;
+    return switch (JobKind.of(i.job)) {
+      case SEED -> SeedingMethod.of(i.way).label();
+      case END -> EndingMethod.of(i.way).label();
+      case HARVEST, SECOND, PLANT, LOOK -> i.job;
+    };
   }
 
   /**

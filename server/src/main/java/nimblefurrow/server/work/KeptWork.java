@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.season.KeptDays;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,7 +25,8 @@ class KeptWork implements KeptDays {
   public Map<UUID, Map<Deed, LocalDate>> of(UUID farmId) {
     Map<UUID, Map<Deed, LocalDate>> all = new HashMap<>();
     for (WorkItem item : items.findByFarmId(farmId)) {
-      Deed.ofJob(item.kind)
+      JobKind.of(item.job)
+          .deed()
           .ifPresent(
               deed ->
                   all.computeIfAbsent(item.fieldId, k -> new EnumMap<>(Deed.class))

@@ -20,7 +20,7 @@ class LayingOut {
   private static final double LONGEST_SECONDS = 120;
   private static final double MOST_USD_PER_MOVE = 1e6;
   private static final double MOST_USD_PER_HA = 1e5;
-  private static final List<String> ACTIVE = List.of("waiting", "running");
+  private static final List<RunState> ACTIVE = List.of(RunState.WAITING, RunState.RUNNING);
 
   private final WorkRuns runs;
   private final Circumstances circumstances;
@@ -61,7 +61,7 @@ class LayingOut {
     WorkRun run = new WorkRun();
     run.id = UUID.randomUUID();
     run.farmId = farmId;
-    run.state = "waiting";
+    run.state = RunState.WAITING;
     run.askedAt = Instant.now(clock);
     run.askedBy = who;
     run.seconds = seconds;
@@ -81,7 +81,7 @@ class LayingOut {
     if (!active.askedBy.equals(WorkWatcher.BY_ITSELF)) {
       return false;
     }
-    active.state = "stopped";
+    active.state = RunState.STOPPED;
     runs.saveAndFlush(active);
     return true;
   }
@@ -112,13 +112,13 @@ class LayingOut {
         r.state,
         r.askedBy,
         r.seconds,
-        r.state.equals("waiting") ? runs.ahead(r.askedAt) : 0,
+        r.state == RunState.WAITING ? runs.ahead(r.askedAt) : 0,
         r.progress,
         r.money,
         r.trouble,
         r.reasons,
         since(r),
-        r.result);
+        r.result == null ? null : StoredProposal.SHAPE.read(r.result));
   }
 
   /** What has changed since a proposal was laid out. */

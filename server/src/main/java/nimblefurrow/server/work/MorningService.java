@@ -14,6 +14,7 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.hours.HoursThatGo;
@@ -133,7 +134,7 @@ class MorningService {
         before == null || before.equals(i.fieldId()) || !ours
             ? null
             : where(farmId, before, i.fieldId()),
-        i.kind().equals("seed") && ours ? sheets.of(farmId, i.fieldId(), i.doerId()) : null);
+        i.kind() == JobKind.SEED && ours ? sheets.of(farmId, i.fieldId(), i.doerId()) : null);
   }
 
   /** The hours of the kind of work: flown, sprayed, rolled, or on wheels. */
@@ -141,10 +142,10 @@ class MorningService {
     if (SeedingMethods.find(i.way()).filter(SeedingMethod::flies).isPresent()) {
       return goes.air();
     }
-    if (i.kind().equals("second")) {
+    if (i.kind() == JobKind.SECOND) {
       return goes.spraying();
     }
-    if (!i.kind().equals("end")) {
+    if (i.kind() != JobKind.END) {
       return goes.ground();
     }
     // Where a roller goes first and a sprayer behind it, this job is the roller's.

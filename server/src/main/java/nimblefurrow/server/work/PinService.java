@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -18,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is settled about jobs, kept or left out. Callers have checked who asks. */
 @Service
 class PinService {
-  private static final String KINDS = "harvest|seed|end|second|plant|look:[\\w-]{1,40}";
+  private static final int LONGEST_NAME = 45;
 
   private final WorkPins pins;
   private final FarmService farms;
@@ -46,20 +47,20 @@ class PinService {
   @Transactional(readOnly = true)
   public List<WorkViews.PinView> all(UUID farmId) {
     return pins.findByFarmId(farmId).stream()
-        .map(
-            p -> new WorkViews.PinView(p.fieldId, p.kind, p.day, p.onlyDoer, List.of(p.neverDoers)))
+        .map(p -> new WorkViews.PinView(p.fieldId, p.job, p.day, p.onlyDoer, List.of(p.neverDoers)))
         .toList();
   }
 
   /** Settles a day, a machine or what may not do a job; nothing of it lifts the pin. */
   @Transactional
-  void pin(UUID farmId, UUID fieldId, String kind, WorkViews.PinInput in) {
+  void pin(UUID farmId, UUID fieldId, String job, WorkViews.PinInput in) {
     List<UUID> never = in.neverDoers() == null ? List.of() : in.neverDoers();
     if (!worked(farmId, fieldId)) {
       throw new NotFound("There is no such field in this plan.");
     }
-    if (!kind.matches(KINDS)) {
-      throw new Refused("kind", "There is no kind of job called “" + kind + "”.");
+    JobKind.of(job);
+    if (job.length() > LONGEST_NAME) {
+      throw new Refused("job", "There is nothing to look at with a name as long as that.");
     }
     Set<UUID> doers = new HashSet<>(shed.names(farmId).keySet());
     crew.all(farmId).forEach(c -> doers.add(c.id()));
@@ -77,7 +78,7 @@ class PinService {
       throw new Refused(
           "neverDoers", "The machine that is to do it is also one that is not to do it.");
     }
-    WorkPin pin = pins.findByFarmIdAndFieldIdAndKind(farmId, fieldId, kind).orElseGet(WorkPin::new);
+    WorkPin pin = pins.findByFarmIdAndFieldIdAndJob(farmId, fieldId, job).orElseGet(WorkPin::new);
     boolean lifted = in.day() == null && in.onlyDoer() == null && never.isEmpty();
     if (lifted) {
       if (pin.id != null) {
@@ -90,7 +91,7 @@ class PinService {
       pin.id = UUID.randomUUID();
       pin.farmId = farmId;
       pin.fieldId = fieldId;
-      pin.kind = kind;
+      pin.job = job;
     }
     pin.day = in.day();
     pin.onlyDoer = in.onlyDoer();

@@ -44,7 +44,7 @@ class PlanKeeping {
   @Transactional
   WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
     WorkRun run = layings.proposed(farmId, in.runId());
-    WorkViews.Proposal proposal = Objects.requireNonNull(run.result);
+    WorkViews.Proposal proposal = StoredProposal.SHAPE.read(Objects.requireNonNull(run.result));
     List<String> since = layings.since(run);
     if (!since.isEmpty()) {
       throw new Refused(
@@ -62,7 +62,7 @@ class PlanKeeping {
             ? proposal.items().stream().map(WorkViews.ProposedItem::key).collect(Collectors.toSet())
             : new HashSet<>(in.keys());
     Map<String, WorkItem> now = new HashMap<>();
-    items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.kind, i));
+    items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.job, i));
     Set<UUID> there = plan.names(farmId).keySet();
     for (WorkViews.ProposedItem p : proposal.items()) {
       // A field may have gone since this was proposed.
@@ -77,7 +77,7 @@ class PlanKeeping {
       // What is kept whole proposes nothing more, to anyone who looks.
       run.result = null;
       Set<String> left =
-          proposal.left().stream().map(l -> l.fieldId() + l.kind()).collect(Collectors.toSet());
+          proposal.left().stream().map(l -> l.fieldId() + l.job()).collect(Collectors.toSet());
       now.forEach(
           (key, item) -> {
             if (left.contains(key) && item.shareDone == 0) {
@@ -94,7 +94,7 @@ class PlanKeeping {
       item.id = UUID.randomUUID();
       item.farmId = farmId;
       item.fieldId = p.fieldId();
-      item.kind = p.kind();
+      item.job = p.job();
     }
     item.way = p.way();
     item.doerId = p.doerId();
@@ -103,7 +103,7 @@ class PlanKeeping {
     item.startOn = p.startOn();
     item.finishOn = p.finishOn();
     item.hours = p.hours();
-    item.segments = p.segments();
+    item.segments = StoredShift.all(p.segments());
   }
 
   /** The jobs of a proposal as they would be kept, or those that are; not stored. */
@@ -112,7 +112,10 @@ class PlanKeeping {
     if (runId == null) {
       return items.findByFarmId(farmId);
     }
-    return Objects.requireNonNull(layings.proposed(farmId, runId).result).items().stream()
+    return StoredProposal.SHAPE
+        .read(Objects.requireNonNull(layings.proposed(farmId, runId).result))
+        .items()
+        .stream()
         .map(
             p -> {
               WorkItem item = new WorkItem();
@@ -126,7 +129,7 @@ class PlanKeeping {
     WorkKeeping keeping = new WorkKeeping();
     keeping.farmId = farmId;
     keeping.keptAt = Instant.now(clock);
-    keeping.items = plan.views(farmId);
+    keeping.items = StoredJob.SHAPE.store(plan.views(farmId));
     keepings.save(keeping);
   }
 
@@ -140,7 +143,7 @@ class PlanKeeping {
     items.deleteByFarmId(farmId);
     items.flush();
     Set<UUID> there = plan.names(farmId).keySet();
-    for (WorkViews.ItemView v : last.items) {
+    for (StoredJob v : last.items) {
       if (!there.contains(v.fieldId())) {
         continue;
       }
@@ -148,7 +151,7 @@ class PlanKeeping {
       item.id = v.id();
       item.farmId = farmId;
       item.fieldId = v.fieldId();
-      item.kind = v.kind();
+      item.job = v.kind();
       item.way = v.way();
       item.doerId = v.doerId();
       item.customerId = v.customerId();

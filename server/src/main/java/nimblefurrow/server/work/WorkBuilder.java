@@ -157,12 +157,12 @@ class WorkBuilder {
         kept.stream()
             .collect(
                 Collectors.toMap(
-                    i -> FarmWork.key(i.fieldId, i.kind),
+                    i -> FarmWork.key(i.fieldId, i.job),
                     i -> new KeptJob(i.way, i.doerId, i.startOn, i.shareDone))),
         pins.findByFarmId(farmId).stream()
             .collect(
                 Collectors.toMap(
-                    p -> FarmWork.key(p.fieldId, p.kind),
+                    p -> FarmWork.key(p.fieldId, p.job),
                     p -> new JobPin(p.day, p.onlyDoer, Set.of(p.neverDoers)))),
         watch.open(farmId).stream()
             .map(u -> new Look(u.fieldId(), u.kind(), u.dueFrom(), u.dueTo(), u.words()))

@@ -145,25 +145,25 @@ class WorkController {
     return work.done(farmId, itemId, in.share(), in.day(), access.person().id());
   }
 
-  @PutMapping("/field-work/jobs/{fieldId}/{kind}/pin")
+  @PutMapping("/field-work/jobs/{fieldId}/{job}/pin")
   WorkViews.WorkView pin(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
-      @PathVariable String kind,
+      @PathVariable String job,
       @RequestBody WorkViews.PinInput in) {
     access.manage(farmId);
-    pins.pin(farmId, fieldId, kind, in);
+    pins.pin(farmId, fieldId, job, in);
     return work.work(farmId);
   }
 
-  @GetMapping("/field-work/jobs/{fieldId}/{kind}/elsewhere")
+  @GetMapping("/field-work/jobs/{fieldId}/{job}/elsewhere")
   List<WorkViews.ElsewhereView> elsewhere(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
-      @PathVariable String kind,
+      @PathVariable String job,
       @RequestParam(required = false) @Nullable UUID runId) {
     access.see(farmId);
-    return questions.elsewhere(farmId, fieldId, kind, runId);
+    return questions.elsewhere(farmId, fieldId, job, runId);
   }
 
   @GetMapping("/field-work/odds")

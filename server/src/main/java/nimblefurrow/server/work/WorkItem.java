@@ -1,5 +1,6 @@
 package nimblefurrow.server.work;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
@@ -15,7 +16,11 @@ class WorkItem {
   @Id UUID id;
   UUID farmId;
   UUID fieldId;
-  String kind;
+
+  /** Its name on its field. */
+  @Column(name = "kind")
+  String job;
+
   String way;
   UUID doerId;
   @Nullable UUID customerId;
@@ -26,7 +31,7 @@ class WorkItem {
   double shareDone;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  List<WorkViews.Shift> segments;
+  List<StoredShift> segments;
 
   @Version @Nullable Long version;
 }

@@ -22,7 +22,7 @@ class WorkKeeping {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Column(name = "before")
-  List<WorkViews.ItemView> items;
+  List<StoredJob> items;
 
   boolean undone;
 }

@@ -1,5 +1,6 @@
 package nimblefurrow.server.work;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
@@ -12,7 +13,11 @@ class WorkPin {
   @Id UUID id;
   UUID farmId;
   UUID fieldId;
-  String kind;
+
+  /** Its name on its field. */
+  @Column(name = "kind")
+  String job;
+
   @Nullable LocalDate day;
   @Nullable UUID onlyDoer;
   UUID[] neverDoers = {};

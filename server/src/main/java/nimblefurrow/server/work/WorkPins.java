@@ -8,5 +8,5 @@ import nimblefurrow.server.support.FarmRows;
 interface WorkPins extends FarmRows<WorkPin, UUID> {
   List<WorkPin> findByFarmId(UUID farmId);
 
-  Optional<WorkPin> findByFarmIdAndFieldIdAndKind(UUID farmId, UUID fieldId, String kind);
+  Optional<WorkPin> findByFarmIdAndFieldIdAndJob(UUID farmId, UUID fieldId, String job);
 }

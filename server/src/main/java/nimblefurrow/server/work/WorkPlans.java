@@ -50,11 +50,12 @@ final class WorkPlans {
     Doer doer = work.doers().get(p.machine());
     FarmView customer = built.customers().get(field);
     return new WorkViews.ProposedItem(
-        FarmWork.key(field, info.kind()),
+        FarmWork.key(field, info.job()),
         field,
         info.field().name(),
         customer == null ? null : customer.id(),
         customer == null ? null : customer.name(),
+        info.job(),
         info.kind(),
         way.key(),
         way.label(),
@@ -64,7 +65,7 @@ final class WorkPlans {
         work.problem().start().plusDays(p.finish()),
         way.option().hours(),
         p.value() - work.anyway(p.job()),
-        kept == null ? "new" : moved ? "moved" : "same",
+        kept == null ? ItemChange.NEW : moved ? ItemChange.MOVED : ItemChange.SAME,
         kept == null || !moved ? null : work.doers().get(kept.machine()).name(),
         kept == null || !moved ? null : work.problem().start().plusDays(kept.start()),
         p.segments().stream()
@@ -84,6 +85,7 @@ final class WorkPlans {
         info.field().id(),
         info.field().name(),
         customer == null ? null : customer.name(),
+        info.job(),
         info.kind(),
         info.words(),
         why(l, info));

@@ -45,7 +45,7 @@ class WorkQuestions {
    * @param runId the proposal it is asked of; null for the kept plan
    */
   List<WorkViews.ElsewhereView> elsewhere(
-      UUID farmId, UUID fieldId, String kind, @Nullable UUID runId) {
+      UUID farmId, UUID fieldId, String name, @Nullable UUID runId) {
     FarmWork b =
         builder
             .build(
@@ -56,7 +56,7 @@ class WorkQuestions {
                 rules.of(farmId),
                 share -> {})
             .work();
-    int job = b.job(fieldId, kind);
+    int job = b.job(fieldId, name);
     if (job < 0) {
       throw new NotFound("This job is done, or its window has passed.");
     }
@@ -113,6 +113,7 @@ class WorkQuestions {
                     new WorkViews.JobOdds(
                         b.jobs().get(j).field().id(),
                         b.jobs().get(j).field().name(),
+                        b.jobs().get(j).job(),
                         b.jobs().get(j).kind(),
                         done[j],
                         years))

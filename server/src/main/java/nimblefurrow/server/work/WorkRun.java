@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 class WorkRun {
   @Id UUID id;
   UUID farmId;
-  String state;
+  RunState state;
   Instant askedAt;
   String askedBy;
   double seconds;
@@ -33,7 +33,7 @@ class WorkRun {
   boolean stop;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  WorkViews.@Nullable Proposal result;
+  @Nullable StoredProposal result;
 
   @Nullable String trouble;
 

@@ -3,6 +3,7 @@ package nimblefurrow.server.work;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.work.JobKind;
 import org.jspecify.annotations.Nullable;
 
 /** The work as the wire shows and takes it. */
@@ -16,8 +17,7 @@ final class WorkViews {
    * A job of the kept plan.
    *
    * @param customer the farm worked for; null on the own farm
-   * @param kind {@code harvest}, {@code seed}, {@code end}, {@code second}, {@code plant}, or
-   *     {@code look:} and what is looked at
+   * @param job its name on its field: a kind, or {@code look:} and what is looked at
    * @param doer the machine, or who goes on foot
    * @param shareDone how much of it is done, 0..1
    */
@@ -27,7 +27,8 @@ final class WorkViews {
       String field,
       @Nullable UUID customerId,
       @Nullable String customer,
-      String kind,
+      String job,
+      JobKind kind,
       String way,
       String label,
       UUID doerId,
@@ -42,7 +43,7 @@ final class WorkViews {
    * A job of a proposal.
    *
    * @param key for keeping it
-   * @param change {@code new}, {@code moved}, {@code same}
+   * @param change against the kept plan
    * @param wasDoer before, when it was kept otherwise
    * @param value money it brings by the plan's reckoning
    */
@@ -52,7 +53,8 @@ final class WorkViews {
       String field,
       @Nullable UUID customerId,
       @Nullable String customer,
-      String kind,
+      String job,
+      JobKind kind,
       String way,
       String label,
       UUID doerId,
@@ -61,7 +63,7 @@ final class WorkViews {
       LocalDate finishOn,
       double hours,
       double value,
-      String change,
+      ItemChange change,
       @Nullable String wasDoer,
       @Nullable LocalDate wasOn,
       List<Shift> segments) {}
@@ -71,7 +73,8 @@ final class WorkViews {
       UUID fieldId,
       String field,
       @Nullable String customer,
-      String kind,
+      String job,
+      JobKind kind,
       String words,
       String why) {}
 
@@ -108,7 +111,7 @@ final class WorkViews {
    */
   record RunView(
       UUID id,
-      String state,
+      RunState state,
       String askedBy,
       double seconds,
       int ahead,
@@ -145,7 +148,7 @@ final class WorkViews {
    */
   record PinView(
       UUID fieldId,
-      String kind,
+      String job,
       @Nullable LocalDate day,
       @Nullable UUID onlyDoer,
       List<UUID> neverDoers) {}
@@ -176,7 +179,7 @@ final class WorkViews {
    *
    * @param done years in which the kept plan gets it done in time
    */
-  record JobOdds(UUID fieldId, String field, String kind, int done, int years) {}
+  record JobOdds(UUID fieldId, String field, String job, JobKind kind, int done, int years) {}
 
   /** What one more day of a machine would bring. */
   record OneMoreDay(String machine, LocalDate day, double moreJobs) {}

@@ -69,21 +69,26 @@ class WorkWorker {
   private void work(WorkRun run, UUID owner) {
     try {
       WorkViews.Proposal proposal = lay(run, owner);
-      finish(run, owner, runs.stopped(run.farmId, run.id) ? "stopped" : "done", proposal, null);
+      finish(
+          run,
+          owner,
+          runs.stopped(run.farmId, run.id) ? RunState.STOPPED : RunState.DONE,
+          proposal,
+          null);
     } catch (Lost lost) {
       LOG.info("a laying-out went to another");
     } catch (Refused said) {
-      finish(run, owner, "failed", null, said.getMessage());
+      finish(run, owner, RunState.FAILED, null, said.getMessage());
     } catch (RuntimeException e) {
       LOG.error("a laying-out failed", e);
-      finish(run, owner, "failed", null, "Something broke; nothing was changed.");
+      finish(run, owner, RunState.FAILED, null, "Something broke; nothing was changed.");
     }
   }
 
   private void finish(
       WorkRun run,
       UUID owner,
-      String state,
+      RunState state,
       WorkViews.@Nullable Proposal proposal,
       @Nullable String trouble) {
     transaction.executeWithoutResult(
@@ -93,7 +98,8 @@ class WorkWorker {
                     stored -> {
                       stored.state = state;
                       stored.progress = 1;
-                      stored.result = proposal;
+                      stored.result =
+                          proposal == null ? null : StoredProposal.SHAPE.store(proposal);
                       stored.money = proposal == null ? null : proposal.value();
                       stored.trouble = trouble;
                     }));

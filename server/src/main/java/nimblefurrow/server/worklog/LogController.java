@@ -3,6 +3,7 @@ package nimblefurrow.server.worklog;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
@@ -35,7 +36,7 @@ class LogController {
 
   record EntryInput(
       LocalDate doneOn,
-      String kind,
+      LogKind kind,
       String words,
       @Nullable String species,
       @Nullable String stage,

@@ -6,6 +6,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.standing.LogKind;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -17,7 +18,7 @@ class LogEntry {
   UUID fieldId;
   @Nullable UUID accountId;
   LocalDate doneOn;
-  String kind;
+  LogKind kind;
   String words;
 
   /** Which species was seen, when that matters. */

@@ -8,10 +8,10 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -22,23 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LogService {
   private static final String AWAY = "There is no such entry on this field.";
-
-  private static final Set<String> KINDS =
-      Set.of(
-          "seeded",
-          "ended",
-          "planted",
-          "harvested",
-          "sprayed",
-          "counted",
-          "note",
-          "plants",
-          "height",
-          "cover",
-          "stage",
-          "weeds",
-          "cropStand",
-          "rolled");
 
   private final LogEntries entries;
   private final DeedSaids said;
@@ -61,7 +44,7 @@ public class LogService {
   public record EntryView(
       UUID id,
       LocalDate doneOn,
-      String kind,
+      LogKind kind,
       String words,
       @Nullable String species,
       @Nullable String stage,
@@ -76,7 +59,7 @@ public class LogService {
    * @param sprayed residual herbicides, oldest first
    */
   public record SeasonLog(
-      Map<String, LocalDate> done,
+      Map<LogKind, LocalDate> done,
       List<EntryView> seen,
       List<EntryView> sprayed,
       List<UUID> seedings) {
@@ -85,7 +68,7 @@ public class LogService {
 
     private static SeasonLog begun() {
       return new SeasonLog(
-          new HashMap<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+          new EnumMap<>(LogKind.class), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
     }
   }
 
@@ -114,7 +97,7 @@ public class LogService {
       if (e.residual != null) {
         log.sprayed().add(view(e));
       }
-      if (e.kind.equals(Deed.SEEDING.logKind())) {
+      if (e.kind == LogKind.SEEDED) {
         log.seedings().add(e.id);
       }
     }
@@ -123,11 +106,10 @@ public class LogService {
 
   /** The next crop is planted after New Year, this one was before; a harvest is this crop's. */
   private static boolean ofThisSeason(LogEntry e, int seasonYear) {
-    if (e.kind.equals(Deed.PLANTING.logKind())) {
+    if (e.kind == LogKind.PLANTED) {
       return !e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 1, 1));
     }
-    return !e.kind.equals(Deed.HARVEST.logKind())
-        || e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 4, 1));
+    return e.kind != LogKind.HARVESTED || e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 4, 1));
   }
 
   /** What was said of deeds that are not done, by field. */
@@ -155,7 +137,7 @@ public class LogService {
       LocalDate on,
       @Nullable Double share,
       @Nullable UUID account) {
-    DeedSaid.Key key = new DeedSaid.Key(fieldId, seasonYear, deed.logKind());
+    DeedSaid.Key key = new DeedSaid.Key(fieldId, seasonYear, deed.logKind().key());
     if (share == null) {
       said.findByFarmIdAndKey(farmId, key).ifPresent(said::delete);
       return;
@@ -180,9 +162,6 @@ public class LogService {
   @Transactional
   public EntryView add(
       UUID farmId, UUID fieldId, EntryView entry, LocalDate today, @Nullable UUID account) {
-    if (!KINDS.contains(entry.kind())) {
-      throw new InputProblem("kind", "There is no kind of work called “" + entry.kind() + "”.");
-    }
     if (entry.doneOn().isAfter(today)) {
       throw new InputProblem(
           "doneOn", entry.doneOn() + " is after today; the log holds what was done.");

@@ -1,0 +1,12 @@
+package nimblefurrow.server.worklog;
+
+import jakarta.persistence.Converter;
+import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.server.support.KeyedColumn;
+
+@Converter(autoApply = true)
+class LogKindColumn extends KeyedColumn<LogKind> {
+  LogKindColumn() {
+    super(LogKind.class);
+  }
+}
