@@ -25,6 +25,7 @@ public record DigCheck(
    * @param open slots that stood open
    * @param pinned seeds with residue in the slot
    * @param wrongDepth seeds off the depth wanted
+   * @return the dig check
    */
   public static DigCheck of(int dug, int open, int pinned, int wrongDepth) {
     Need.positive("dug", "The number of seeds dug", dug);

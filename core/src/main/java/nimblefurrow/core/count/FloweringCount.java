@@ -49,7 +49,7 @@ public record FloweringCount(
   public record Stop(int heads, int flowering) {}
 
   /**
-   * The verdict after some stops.
+   * {@return the verdict after some stops}
    *
    * @param stops so far
    * @param target share in flower from which rolling works

@@ -14,9 +14,9 @@ public record GreenCover(double cover, int pixels) {
       "excess green less excess red above 0 (Meyer and Neto 2008), on brightness-free colour";
 
   /**
-   * A pixel is green when (2g − r − b) − (1.4r − g) is above 0, with r, g and b as shares of the
-   * pixel's brightness: excess green of Woebbecke et al. 1995 less excess red, whose threshold
-   * needs no tuning to light or soil (Meyer and Neto 2008).
+   * {@return a pixel is green when (2g − r − b) − (1.4r − g) is above 0, with r, g and b as shares
+   * of the pixel's brightness: excess green of Woebbecke et al. 1995 less excess red, whose
+   * threshold needs no tuning to light or soil (Meyer and Neto 2008)}
    *
    * @param rgb one packed colour a pixel, as 0xRRGGBB
    * @throws Refused when the picture is empty

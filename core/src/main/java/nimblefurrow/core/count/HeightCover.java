@@ -41,6 +41,7 @@ public record HeightCover(double slope, int pairs, double mgPerHa, double low, d
    * @param heightCm measured
    * @param cover share of ground shaded
    * @param confidence of the interval
+   * @return the height cover
    */
   public static HeightCover of(List<Pair> pairs, double heightCm, double cover, double confidence) {
     Need.confidence(confidence);

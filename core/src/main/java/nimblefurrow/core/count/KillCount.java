@@ -21,7 +21,12 @@ public record KillCount(double kill, double low, double high, boolean secondPass
   /** One frame. */
   public record Frame(int before, int after) {}
 
-  /** Of marked frames. */
+  /**
+   * {@return the kill count of marked frames}
+   *
+   * @param frames frames counted
+   * @param confidence of the interval, above 0 and below 1
+   */
   public static KillCount of(List<Frame> frames, double confidence) {
     Need.confidence(confidence);
     if (frames.isEmpty()) {

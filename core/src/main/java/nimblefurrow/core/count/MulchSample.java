@@ -31,6 +31,7 @@ public record MulchSample(
    * @param dryMatterFraction dry over wet mass, above 0 to 1
    * @param targetMgPerHa wanted
    * @param confidence of the interval
+   * @return the mulch sample
    */
   public static MulchSample of(
       List<Hoop> samples, double dryMatterFraction, double targetMgPerHa, double confidence) {

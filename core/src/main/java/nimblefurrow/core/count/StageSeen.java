@@ -42,7 +42,10 @@ public record StageSeen(String stage, double fraction) {
   }
 
   /**
+   * @param scale stages of the species
+   * @param look what was looked at
    * @param share of heads or plants that show it
+   * @return the stage seen
    * @throws Refused when the species cannot show it
    */
   public static StageSeen of(StageScale scale, Look look, double share) {

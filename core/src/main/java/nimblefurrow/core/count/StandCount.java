@@ -19,7 +19,7 @@ public record StandCount(
     double plantsPerM2, double low, double high, @Nullable Double shareOfLiveSeed, int frames) {
 
   /**
-   * Of counts.
+   * {@return the stand count of counts}
    *
    * @param counts plants in each frame
    * @param frameM2 area of a frame; row length × row spacing for a length of row

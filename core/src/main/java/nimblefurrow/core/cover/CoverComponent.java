@@ -41,12 +41,17 @@ public record CoverComponent(
     }
   }
 
-  /** A component of usual seed quality and unknown depth. */
+  /**
+   * {@return a component of usual seed quality and unknown depth}
+   *
+   * @param species species in question
+   * @param rateKgPerHa bulk rate, kg/ha
+   */
   public static CoverComponent of(Species species, double rateKgPerHa) {
     return new CoverComponent(species, rateKgPerHa, USUAL_GERMINATION, USUAL_PURITY, null);
   }
 
-  /** Seeds per m² able to make a plant: rate × purity × germination × seeds per kg. */
+  /** {@return seeds per m² able to make a plant: rate × purity × germination × seeds per kg} */
   public double liveSeedsPerM2() {
     return rateKgPerHa * purity * germination * species.seed().perKg() / 10_000;
   }

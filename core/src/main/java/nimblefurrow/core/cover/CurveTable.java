@@ -16,7 +16,7 @@ public final class CurveTable {
     this.byName = byName;
   }
 
-  /** The curves that ship with the model. */
+  /** {@return the curves that ship with the model} */
   public static CurveTable shipped() {
     Map<String, List<double[]>> points = new LinkedHashMap<>();
     for (CSVRecord row : CsvTable.shipped("curves.csv")) {
@@ -36,8 +36,10 @@ public final class CurveTable {
   }
 
   /**
-   * A curve, such as {@code rollerKill} of {@code vetch}.
+   * {@return a curve, such as {@code rollerKill} of {@code vetch}}
    *
+   * @param curve name of the curve, or what lateness costs
+   * @param name name to find or say it by
    * @throws IllegalArgumentException when there is none of that name
    */
   public Curve get(String curve, String name) {

@@ -47,8 +47,9 @@ public record OwnSpecies(
   private static final double RIPENING_BAND = 0.3;
 
   /**
-   * The species the model runs.
+   * {@return the species the model runs}
    *
+   * @param table species of the table
    * @throws Refused when a figure lies where the model of its likeness would no longer hold
    */
   public Species in(SpeciesTable table) {

@@ -163,7 +163,7 @@ public record Species(
    */
   public record Advice(String roller, String herbicide, String notes) {}
 
-  /** Whether it fixes its own nitrogen. */
+  /** {@return whether it fixes its own nitrogen} */
   public boolean legume() {
     return family == Family.LEGUME;
   }

@@ -21,14 +21,15 @@ public final class SpeciesTable {
     this.byId = byId;
   }
 
-  /** The table that ships with the model. */
+  /** {@return the table that ships with the model} */
   public static SpeciesTable shipped() {
     return of(CsvTable.shipped("species.csv"));
   }
 
   /**
-   * A table of rows with the columns of the shipped one.
+   * {@return a table of rows with the columns of the shipped one}
    *
+   * @param rows rows to choose from
    * @throws Refused when a row names what there is not, or has no number where one belongs
    */
   public static SpeciesTable of(List<CSVRecord> rows) {
@@ -43,8 +44,9 @@ public final class SpeciesTable {
   }
 
   /**
-   * This table and the grower's own species behind it.
+   * {@return this table and the grower's own species behind it}
    *
+   * @param own the farm's own
    * @throws nimblefurrow.core.units.Refused when one of them lies outside its limits
    */
   public SpeciesTable with(List<OwnSpecies> own) {
@@ -58,26 +60,35 @@ public final class SpeciesTable {
     return new SpeciesTable(all);
   }
 
-  /** This table with prices of seed as a farm pays them, US dollars per kg by id. */
+  /**
+   * {@return this table with prices of seed as a farm pays them, US dollars per kg by id}
+   *
+   * @param usdPerKg price by id, US dollars per kg
+   */
   public SpeciesTable priced(Map<String, Double> usdPerKg) {
     Map<String, Species> all = new LinkedHashMap<>();
     byId.forEach((id, s) -> all.put(id, s.pricedAt(usdPerKg.getOrDefault(id, s.seedUsdPerKg()))));
     return new SpeciesTable(all);
   }
 
-  /** All species in table order. */
+  /** {@return all species in table order} */
   public List<Species> all() {
     return List.copyOf(byId.values());
   }
 
-  /** A species by its id. */
+  /**
+   * {@return a species by its id}
+   *
+   * @param id stable key
+   */
   public Optional<Species> find(String id) {
     return Optional.ofNullable(byId.get(id));
   }
 
   /**
-   * A species that must be there.
+   * {@return a species that must be there}
    *
+   * @param id stable key
    * @throws Refused when the table has no such species
    */
   public Species get(String id) {

@@ -24,20 +24,20 @@ public record StageScale(String name, List<Stage> stages) {
     stages = List.copyOf(stages);
   }
 
-  /** Whether this is the scale of cereals. */
+  /** {@return whether this is the scale of cereals} */
   public boolean cereal() {
     return name.equals("cereal");
   }
 
   /**
-   * The stage from which seed that falls comes up: soft dough in cereals, past late pod in
-   * broadleaves. One value, whoever asks.
+   * {@return the stage from which seed that falls comes up: soft dough in cereals, past late pod in
+   * broadleaves} One value, whoever asks.
    */
   public double viableSeedFrom() {
     return cereal() ? VIABLE_CEREAL_SEED : VIABLE_BROADLEAF_SEED;
   }
 
-  /** The index of the key stage (fraction 1). */
+  /** {@return the index of the key stage (fraction 1)} */
   public int keyIndex() {
     for (int i = 0; i < stages.size(); i++) {
       if (stages.get(i).fraction() == 1.0) {
@@ -48,8 +48,9 @@ public record StageScale(String name, List<Stage> stages) {
   }
 
   /**
-   * The index of a named stage.
+   * {@return the index of a named stage}
    *
+   * @param stage stage, by name or as a fraction of its key sum
    * @throws IllegalArgumentException when the scale has no such stage
    */
   public int indexOf(String stage) {

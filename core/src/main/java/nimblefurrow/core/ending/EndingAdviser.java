@@ -18,7 +18,11 @@ public final class EndingAdviser {
 
   private EndingAdviser() {}
 
-  /** All ways, those that fit first. */
+  /**
+   * {@return all ways, those that fit first}
+   *
+   * @param field field asked about
+   */
   public static List<EndingOption> options(EndingField field) {
     return EndingMethods.all().stream()
         .map(m -> option(m, field))

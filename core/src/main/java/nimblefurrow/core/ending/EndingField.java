@@ -31,32 +31,40 @@ public record EndingField(
     runs = List.copyOf(runs);
   }
 
-  /** How many years were run. */
+  /** {@return how many years were run} */
   public int years() {
     return runs.size();
   }
 
-  /** In how many years something holds. */
+  /**
+   * {@return in how many years something holds}
+   *
+   * @param which holds for those that count
+   */
   public int years(Predicate<SeasonRun> which) {
     return (int) runs.stream().filter(which).count();
   }
 
-  /** Species of the cover that something holds for. */
+  /**
+   * {@return species of the cover that something holds for}
+   *
+   * @param which holds for those that count
+   */
   public Stream<Species> species(Predicate<Species> which) {
     return plan.cover().stream().map(CoverComponent::species).filter(which);
   }
 
-  /** Whether a grass is in it. */
+  /** {@return whether a grass is in it} */
   public boolean hasGrass() {
     return plan.hasGrass();
   }
 
-  /** Whether a grass in it is followed by corn, which it starves and infects. */
+  /** {@return whether a grass in it is followed by corn, which it starves and infects} */
   public boolean grassBeforeCorn() {
     return next.kind() == NextCrop.Kind.CORN && hasGrass();
   }
 
-  /** Years in which no species of it lives through winter. */
+  /** {@return years in which no species of it lives through winter} */
   public int yearsWinterKills() {
     return years(r -> r.components().stream().allMatch(EndingField::winterKilled));
   }
@@ -66,7 +74,8 @@ public record EndingField(
   }
 
   /**
-   * The day, as a count from the season's start, on which the last species reaches its stage.
+   * {@return the day, as a count from the season's start, on which the last species reaches its
+   * stage}
    *
    * @param fraction of the way to its key stage, for each species; 0 leaves a species out
    */
@@ -92,7 +101,7 @@ public record EndingField(
   }
 
   /**
-   * The day on which one species reaches a stage.
+   * {@return the day on which one species reaches a stage}
    *
    * @param component index of the species
    * @param fraction of the way to its key stage
@@ -118,7 +127,11 @@ public record EndingField(
         .toArray();
   }
 
-  /** A count as a day; never ripe is said as the end of July. */
+  /**
+   * {@return a count as a day; never ripe is said as the end of July}
+   *
+   * @param count days from the season's start
+   */
   public LocalDate day(double count) {
     return crop.day(finite(count));
   }
@@ -137,7 +150,11 @@ public record EndingField(
     return crop.count(LocalDate.of(crop.skies().seasonYear() + 1, 7, 31));
   }
 
-  /** Cover standing on a day, Mg/ha. */
+  /**
+   * {@return cover standing on a day, Mg/ha}
+   *
+   * @param day day asked for
+   */
   public Spread coverOn(LocalDate day) {
     return Spread.of(runs.stream().mapToDouble(r -> coverOn(r, day)).toArray())
         .with(OwnErrors.of(plan).growth(day));

@@ -21,48 +21,77 @@ public final class EndingFinding {
     ready = years;
   }
 
-  /** The days on which it is done; the planting day where none are said. */
+  /**
+   * The days on which it is done; the planting day where none are said.
+   *
+   * @param first first day
+   * @param last last day
+   */
   public void range(LocalDate first, LocalDate last) {
     from = first;
     to = last;
   }
 
-  /** Last day of its range. */
+  /** {@return last day of its range} */
   public LocalDate to() {
     return to;
   }
 
-  /** Middle of its range. */
+  /** {@return middle of its range} */
   public LocalDate middle() {
     return from.plusDays(ChronoUnit.DAYS.between(from, to) / 2);
   }
 
-  /** In how many years it comes in time for planting; all where nothing is said. */
+  /**
+   * In how many years it comes in time for planting; all where nothing is said.
+   *
+   * @param years number of years
+   */
   public void ready(int years) {
     ready = years;
   }
 
-  /** It fits. */
+  /**
+   * It fits.
+   *
+   * @param reason why, with its figures
+   */
   public void fits(Reason reason) {
     judge(EndingOption.Fit.FITS, reason);
   }
 
-  /** It fits with care. */
+  /**
+   * It fits with care.
+   *
+   * @param reason why, with its figures
+   */
   public void care(Reason reason) {
     judge(EndingOption.Fit.WITH_CARE, reason);
   }
 
-  /** It does not fit. */
+  /**
+   * It does not fit.
+   *
+   * @param reason why, with its figures
+   */
   public void no(Reason reason) {
     judge(EndingOption.Fit.DOES_NOT, reason);
   }
 
-  /** A further reason that does not change the fit. */
+  /**
+   * A further reason that does not change the fit.
+   *
+   * @param reason why, with its figures
+   */
   public void because(Reason reason) {
     reasons.add(reason);
   }
 
-  /** What can hurt. */
+  /**
+   * What can hurt.
+   *
+   * @param reason why, with its figures
+   */
   public void warn(Reason reason) {
     cautions.add(reason);
   }

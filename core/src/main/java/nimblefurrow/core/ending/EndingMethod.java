@@ -24,17 +24,17 @@ public abstract class EndingMethod {
     this.traits = traits;
   }
 
-  /** The name on the wire. */
+  /** {@return the name on the wire} */
   public final String key() {
     return traits.key();
   }
 
-  /** In a grower's words. */
+  /** {@return its name in a grower's words} */
   public final String label() {
     return traits.label();
   }
 
-  /** What is known of it as data. */
+  /** {@return what is known of it as data} */
   public final EndingTraits traits() {
     return traits;
   }
@@ -48,8 +48,8 @@ public abstract class EndingMethod {
   protected abstract void judge(EndingField field, EndingFinding found);
 
   /**
-   * What it does to the cover, as dated acts of the season model; none where the model does not
-   * know it or nothing is done.
+   * {@return what it does to the cover, as dated acts of the season model; none where the model
+   * does not know it or nothing is done}
    *
    * @param on the day the cover is ended; the last day of grazing
    */
@@ -63,7 +63,7 @@ public abstract class EndingMethod {
   protected abstract WatchList.Item watch(WatchList.Ended e);
 
   /**
-   * Days from ending to planting.
+   * {@return days from ending to planting}
    *
    * @param plan the cover
    * @param next kind of the next crop
@@ -73,7 +73,7 @@ public abstract class EndingMethod {
   }
 
   /**
-   * The day it is reckoned for, where today and seeding leave it free.
+   * {@return the day it is reckoned for, where today and seeding leave it free}
    *
    * @param option how it fits
    * @param plant the wished planting
@@ -95,13 +95,15 @@ public abstract class EndingMethod {
         : Optional.empty();
   }
 
-  /** Strips that are ended ahead of the rest; empty where the whole field is ended at once. */
+  /**
+   * {@return strips that are ended ahead of the rest; empty where the whole field is ended at once}
+   */
   public Optional<EarlyStrips> earlyStrips() {
     return Optional.empty();
   }
 
   /**
-   * The school of growers that ends covers so, in a few words; null for none.
+   * {@return the school of growers that ends covers so, in a few words; null for none}
    *
    * @param next kind of the next crop
    */
@@ -109,49 +111,50 @@ public abstract class EndingMethod {
     return null;
   }
 
-  /** Whether a herbicide is part of it. */
+  /** {@return whether a herbicide is part of it} */
   public boolean sprays() {
     return false;
   }
 
-  /** Whether a roller is part of it. */
+  /** {@return whether a roller is part of it} */
   public boolean rolls() {
     return false;
   }
 
-  /** Whether cattle eat what it takes off. */
+  /** {@return whether cattle eat what it takes off} */
   public boolean feeds() {
     return false;
   }
 
-  /** Whether it stirs the ground. */
+  /** {@return whether it stirs the ground} */
   public boolean stirs() {
     return false;
   }
 
-  /** Whether it comes by itself: nobody does it, no insurer asks for its day. */
+  /** {@return whether it comes by itself: nobody does it, no insurer asks for its day} */
   public boolean ofItself() {
     return false;
   }
 
-  /** Whether it rescues a cover that lives on between the rows of a crop that is up. */
+  /** {@return whether it rescues a cover that lives on between the rows of a crop that is up} */
   public boolean rescues() {
     return false;
   }
 
-  /** Whether the planter goes into a cover that still stands green. */
+  /** {@return whether the planter goes into a cover that still stands green} */
   public final boolean plantsGreen() {
     return traits.lag().usual() <= 0 && !rescues() && !ofItself() && earlyStrips().isEmpty();
   }
 
-  /** Whether the season model knows what it does to the cover. */
+  /** {@return whether the season model knows what it does to the cover} */
   public final boolean modelled() {
     return !rescues();
   }
 
   /**
-   * The method of a wire name.
+   * {@return the method of a wire name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static EndingMethod of(String key) {

@@ -27,12 +27,16 @@ public final class EndingMethods {
 
   private EndingMethods() {}
 
-  /** All of them. */
+  /** {@return all of them} */
   public static List<EndingMethod> all() {
     return SHIPPED.all();
   }
 
-  /** The method of a wire name; empty where it is not one. */
+  /**
+   * {@return the method of a wire name; empty where it is not one}
+   *
+   * @param key name on the wire
+   */
   public static Optional<EndingMethod> find(String key) {
     return SHIPPED.find(key);
   }

@@ -50,7 +50,7 @@ public record EndingRules(
     }
   }
 
-  /** The rules that ship. */
+  /** {@return the rules that ship} */
   public static EndingRules shipped() {
     List<InsurerZone> zones = new ArrayList<>();
     for (CSVRecord r : CsvTable.shipped("insurerzones.csv")) {
@@ -84,12 +84,16 @@ public record EndingRules(
         USUAL_ZONE, zones, late, ways, USUAL_NITROGEN_USD, WEED_MULCH_MG, USUAL_EMERGENCE_DAYS);
   }
 
-  /** The farm's zone. */
+  /** {@return the farm's zone} */
   public InsurerZone insurer() {
     return zones.stream().filter(z -> z.zone().equals(zone)).findFirst().orElseThrow();
   }
 
-  /** The curve of a crop; of any other crop when it has none of its own. */
+  /**
+   * {@return the curve of a crop; of any other crop when it has none of its own}
+   *
+   * @param kind kind in question
+   */
   public LatePlanting late(NextCrop.Kind kind) {
     return latePlanting.stream()
         .filter(l -> l.crop().equals(kind.key()))
@@ -98,7 +102,11 @@ public record EndingRules(
             () -> new Refused("latePlanting", "There is no curve for " + kind.key() + "."));
   }
 
-  /** What a way costs: as the farm says, else as is usual. */
+  /**
+   * {@return what a way costs: as the farm says, else as is usual}
+   *
+   * @param method how it is seeded or ended
+   */
   public WayCost cost(EndingMethod method) {
     return ways.stream()
         .filter(w -> w.way().equals(method.key()))

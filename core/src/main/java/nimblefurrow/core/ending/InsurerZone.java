@@ -18,8 +18,10 @@ public record InsurerZone(
     String zone, int latestDaysAfterPlanting, boolean beforeEmergence, String words) {
 
   /**
-   * Whether ending and planting days keep to it.
+   * {@return whether ending and planting days keep to it}
    *
+   * @param endOn day the cover ends
+   * @param plantOn planting of the next crop
    * @param emergenceDays from planting to the crop being up
    */
   public boolean kept(LocalDate endOn, LocalDate plantOn, int emergenceDays) {
@@ -33,7 +35,13 @@ public record InsurerZone(
         : latestDaysAfterPlanting;
   }
 
-  /** The verdict in words. */
+  /**
+   * {@return the verdict in words}
+   *
+   * @param endOn day the cover ends
+   * @param plantOn planting of the next crop
+   * @param emergenceDays days from planting to the crop being up
+   */
   public Reason say(LocalDate endOn, LocalDate plantOn, int emergenceDays) {
     if (kept(endOn, plantOn, emergenceDays)) {
       return Reason.of("keeps the insurer's date: {rule}").with("rule", words);

@@ -51,7 +51,11 @@ public record LatePlanting(
     Need.notNegative("usdPerMg", "The price", usdPerMg);
   }
 
-  /** Share of the yield lost by planting on a day, 0..1. */
+  /**
+   * {@return share of the yield lost by planting on a day, 0..1}
+   *
+   * @param plantOn planting of the next crop
+   */
   public double lossShare(LocalDate plantOn) {
     long late = ChronoUnit.DAYS.between(bestUntil.atYear(plantOn.getYear()), plantOn);
     if (late <= 0) {
@@ -72,12 +76,20 @@ public record LatePlanting(
     return Math.min(1, loss + slope * (late - day));
   }
 
-  /** Whether a day lies beyond the last on which the crop is worth planting. */
+  /**
+   * {@return whether a day lies beyond the last on which the crop is worth planting}
+   *
+   * @param plantOn planting of the next crop
+   */
   public boolean tooLate(LocalDate plantOn) {
     return plantOn.isAfter(lastOn.atYear(plantOn.getYear()));
   }
 
-  /** Money lost by planting on a day, US dollars per ha. */
+  /**
+   * {@return money lost by planting on a day, US dollars per ha}
+   *
+   * @param plantOn planting of the next crop
+   */
   public double usdPerHa(LocalDate plantOn) {
     return lossShare(plantOn) * yieldMgPerHa * usdPerMg;
   }

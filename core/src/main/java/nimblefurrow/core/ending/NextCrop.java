@@ -23,12 +23,12 @@ public record NextCrop(Kind kind, LocalDate plantOn) {
       this.label = label;
     }
 
-    /** The name in tables and labels. */
+    /** {@return the name in tables and labels} */
     public String key() {
       return key;
     }
 
-    /** In a grower's words. */
+    /** {@return its name in a grower's words} */
     public String label() {
       return label;
     }

@@ -35,6 +35,7 @@ public record PlanterSetup(double kgPerRow, List<Reason> advice) {
    * @param coverMgPerHa dead or alive where it plants
    * @param green whether it stands green, or lies freshly rolled
    * @param wetGround whether the ground is near its limit
+   * @return the planter setup
    */
   public static PlanterSetup of(
       double frameKg, int rows, double coverMgPerHa, boolean green, boolean wetGround) {

@@ -12,29 +12,47 @@ import java.time.temporal.ChronoUnit;
  */
 public record PlantingLag(int least, int most, int usual) {
 
-  /** The first day of ending that a planting day leaves. */
+  /**
+   * {@return the first day of ending that a planting day leaves}
+   *
+   * @param plantOn planting of the next crop
+   */
   public LocalDate firstEnd(LocalDate plantOn) {
     return plantOn.minusDays(most);
   }
 
-  /** The last day of ending that a planting day leaves. */
+  /**
+   * {@return the last day of ending that a planting day leaves}
+   *
+   * @param plantOn planting of the next crop
+   */
   public LocalDate lastEnd(LocalDate plantOn) {
     return plantOn.minusDays(least);
   }
 
-  /** The first day on which the crop may be planted when the cover ends on a day. */
+  /**
+   * {@return the first day on which the crop may be planted when the cover ends on a day}
+   *
+   * @param endOn day the cover ends
+   * @param wish day the grower would like
+   */
   public LocalDate plantOn(LocalDate endOn, LocalDate wish) {
     LocalDate first = endOn.plusDays(least);
     return wish.isBefore(first) ? first : wish;
   }
 
-  /** Whether both days stand as this way needs them. */
+  /**
+   * {@return whether both days stand as this way needs them}
+   *
+   * @param endOn day the cover ends
+   * @param plantOn planting of the next crop
+   */
   public boolean holds(LocalDate endOn, LocalDate plantOn) {
     long days = ChronoUnit.DAYS.between(endOn, plantOn);
     return days >= least && days <= most;
   }
 
-  /** Whether the crop is planted into the living cover, before it is ended. */
+  /** {@return whether the crop is planted into the living cover, before it is ended} */
   public boolean plantsFirst() {
     return most <= 0;
   }

@@ -33,6 +33,8 @@ public record RollerPull(double pullKN, double gripKN, double share) {
    * @param rollerKg with water
    * @param tractorKg with ballast
    * @param slopePercent steepest
+   * @param footing what the tractor stands on
+   * @return the roller pull
    */
   public static RollerPull of(
       double rollerKg, double tractorKg, double slopePercent, Footing footing) {

@@ -11,7 +11,13 @@ import nimblefurrow.core.units.Need;
 public record RollerWeight(double kgPerM, double weightFactor) {
   private static final double FULL_KG_PER_M = 450;
 
-  /** Of a roller with water in it. */
+  /**
+   * {@return the roller weight of a roller with water in it}
+   *
+   * @param emptyKg mass empty, kg
+   * @param widthM width, m
+   * @param waterL water in it, L
+   */
   public static RollerWeight of(double emptyKg, double widthM, double waterL) {
     Need.positive("emptyKg", "The roller's mass", emptyKg);
     Need.positive("widthM", "The roller's width", widthM);

@@ -87,7 +87,16 @@ public record SprayJob(
     }
   }
 
-  /** Works a spray out. */
+  /**
+   * Works a spray out.
+   *
+   * @param uses products and their rates
+   * @param carrierLPerHa spray volume, L/ha
+   * @param tankL tank, L
+   * @param areaHa area, ha
+   * @param c what it is made of
+   * @return the spray job
+   */
   public static SprayJob of(
       List<Use> uses, double carrierLPerHa, double tankL, double areaHa, Context c) {
     TankMix tanks =

@@ -86,7 +86,11 @@ public record SprayProduct(
     }
   }
 
-  /** The label's row for a height; null when it has no rows, or none as tall. */
+  /**
+   * {@return the label's row for a height; null when it has no rows, or none as tall}
+   *
+   * @param heightCm height, cm
+   */
   public @Nullable HeightRow row(double heightCm) {
     return byHeight.stream().filter(r -> heightCm <= r.upToCm()).findFirst().orElse(null);
   }

@@ -30,6 +30,7 @@ public record TankMix(int tanks, double lastTankL, double haPerTank, List<Produc
    * @param carrierLPerHa spray volume
    * @param tankL what a tank is filled to
    * @param areaHa to spray
+   * @return the tank mix
    */
   public static TankMix of(List<Rate> rates, double carrierLPerHa, double tankL, double areaHa) {
     Need.positive("carrierLPerHa", "The spray volume", carrierLPerHa);

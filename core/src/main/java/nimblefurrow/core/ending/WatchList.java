@@ -60,11 +60,15 @@ public final class WatchList {
    * @param from first day
    * @param to last day
    * @param what to do
-   * @param why
+   * @param why so
    */
   public record Item(String key, LocalDate from, LocalDate to, Reason what, Reason why) {}
 
-  /** What to watch, by day. */
+  /**
+   * {@return what to watch, by day}
+   *
+   * @param e how the cover was ended
+   */
   public static List<Item> of(Ended e) {
     List<Item> all = new ArrayList<>();
     dead(all, e);

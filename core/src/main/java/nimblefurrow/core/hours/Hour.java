@@ -24,12 +24,12 @@ public record Hour(
     double stemWetnessMm,
     double topSoilWetness) {
 
-  /** Vapour pressure deficit, kPa (Allen et al. 1998, eq. 11). */
+  /** {@return vapour pressure deficit, kPa (Allen et al. 1998, eq. 11)} */
   public double vapourDeficitKPa() {
     return Math.max(0, pressure(tempC) - pressure(dewPointC));
   }
 
-  /** Wet-bulb depression, °C: air less wet bulb of Stull 2011. */
+  /** {@return wet-bulb depression, °C: air less wet bulb of Stull 2011} */
   public double wetBulbDepressionC() {
     double rh = Math.min(100, Math.max(1, 100 * pressure(dewPointC) / pressure(tempC)));
     double wet =

@@ -28,7 +28,12 @@ public final class HourlyFromDaily {
     this.sky = sky;
   }
 
-  /** All hours of all days, from midnight of the first by sun time. */
+  /**
+   * {@return all hours of all days, from midnight of the first by sun time}
+   *
+   * @param days days, daily
+   * @param place where the station stands
+   */
   public static WorkHours.Hourly of(DailyWeather days, Place place) {
     return new HourlyFromDaily(days, Sky.over(days, place)).hours();
   }

@@ -17,7 +17,11 @@ public enum WindLimit {
     marginal = marginalMph * MPH;
   }
 
-  /** Of a mean wind, m/s; wind that is not known hinders nothing. */
+  /**
+   * {@return the wind limit of a mean wind, m/s; wind that is not known hinders nothing}
+   *
+   * @param windMPerS mean wind, m/s
+   */
   public WorkHours.Verdict judge(double windMPerS) {
     if (windMPerS > marginal) {
       return WorkHours.Verdict.NO;

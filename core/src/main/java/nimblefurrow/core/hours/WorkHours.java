@@ -81,7 +81,9 @@ public final class WorkHours {
   /**
    * Reads the hours through, stems and ground with them.
    *
+   * @param c what it is made of
    * @param topSoilWetness before the first hour
+   * @return the work hours
    * @throws Refused when columns differ in length or hold what cannot be
    */
   public static WorkHours of(Hourly c, double topSoilWetness) {
@@ -167,12 +169,17 @@ public final class WorkHours {
     return Math.max(DRY_GROUND, ground - DRAINS * over - taken * Math.min(1, ground));
   }
 
-  /** The hours with their stems and ground. */
+  /** {@return the hours with their stems and ground} */
   public List<Hour> hours() {
     return List.copyOf(hours);
   }
 
-  /** Rolling: crisp dry stems, warm, ground that carries. */
+  /**
+   * Rolling: crisp dry stems, warm, ground that carries.
+   *
+   * @param i day, as an index from the first
+   * @return the verdict, and why
+   */
   public Judged rolling(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();
@@ -183,7 +190,12 @@ public final class WorkHours {
     return worst.judged();
   }
 
-  /** Spraying: some wind but not much, growing leaves, no inversion, no rain soon. */
+  /**
+   * Spraying: some wind but not much, growing leaves, no inversion, no rain soon.
+   *
+   * @param i day, as an index from the first
+   * @return the verdict, and why
+   */
   public Judged spraying(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();
@@ -213,7 +225,11 @@ public final class WorkHours {
     return worst.judged();
   }
 
-  /** Seeding from the air: daylight, wind, rain, sight. */
+  /**
+   * {@return seeding from the air: daylight, wind, rain, sight}
+   *
+   * @param i day, as an index from the first
+   */
   public Judged air(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();
@@ -229,7 +245,11 @@ public final class WorkHours {
     return worst.judged();
   }
 
-  /** Drilling and planting: ground that carries, and that is not frozen. */
+  /**
+   * {@return drilling and planting: ground that carries, and that is not frozen}
+   *
+   * @param i day, as an index from the first
+   */
   public Judged drilling(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();

@@ -31,16 +31,24 @@ public record Bill(List<Line> lines, BigDecimal total) {
     lines = List.copyOf(lines);
   }
 
-  /** A bill of lines. */
+  /**
+   * {@return a bill of lines}
+   *
+   * @param lines lines of the bill
+   */
   public static Bill of(List<Line> lines) {
     return new Bill(
         lines, lines.stream().map(Line::amount).reduce(BigDecimal.ZERO, BigDecimal::add));
   }
 
   /**
-   * Seeding for someone else, in the reader's units.
+   * {@return seeding for someone else, in the reader's units}
    *
+   * @param units units it is said in
+   * @param areaHa area, ha
+   * @param rateKgPerHa bulk rate, kg/ha
    * @param hours it takes
+   * @param t prices
    * @param taxPercent on all of it; 0 for none
    */
   public static Bill of(
@@ -79,7 +87,14 @@ public record Bill(List<Line> lines, BigDecimal total) {
     return of(lines);
   }
 
-  /** Work charged by area. */
+  /**
+   * {@return work charged by area}
+   *
+   * @param units units it is said in
+   * @param what what it is, for a sentence
+   * @param areaHa area, ha
+   * @param pricePerHa price in the units' area, US dollars
+   */
   public static Line byArea(UnitSystem units, String what, double areaHa, double pricePerHa) {
     boolean us = units == UnitSystem.US;
     BigDecimal area = tidy(us ? areaHa / UnitSystem.HA_PER_ACRE : areaHa, 2);
@@ -89,7 +104,13 @@ public record Bill(List<Line> lines, BigDecimal total) {
         times(area, price));
   }
 
-  /** Work charged by the hour. */
+  /**
+   * {@return work charged by the hour}
+   *
+   * @param what what it is, for a sentence
+   * @param hours hours at work
+   * @param pricePerHour price of an hour, US dollars
+   */
   public static Line byHour(String what, double hours, double pricePerHour) {
     BigDecimal h = tidy(hours, 2);
     BigDecimal price = cents(pricePerHour);
@@ -123,7 +144,11 @@ public record Bill(List<Line> lines, BigDecimal total) {
         .toPlainString();
   }
 
-  /** Dollars and cents, such as {@code $1,240.50}. */
+  /**
+   * {@return dollars and cents, such as {@code $1,240.50}}
+   *
+   * @param usd US dollars
+   */
   public static String money(BigDecimal usd) {
     return String.format(Locale.ENGLISH, "$%,.2f", usd);
   }

@@ -44,7 +44,14 @@ public record HirePrice(
       double ferryKm,
       double pricePerKm) {}
 
-  /** The price of one job. */
+  /**
+   * {@return the price of one job}
+   *
+   * @param areaHa area, ha
+   * @param rateKgPerHa bulk rate, kg/ha
+   * @param haPerHour area an hour, ha
+   * @param t prices
+   */
   public static HirePrice of(double areaHa, double rateKgPerHa, double haPerHour, Tariff t) {
     Need.positive("areaHa", "The area", areaHa);
     Need.positive("rateKgPerHa", "The rate", rateKgPerHa);

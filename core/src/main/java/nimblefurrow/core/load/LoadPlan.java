@@ -43,12 +43,16 @@ public record LoadPlan(
 
   /** Minutes for all of the field. */
   public record Minutes(double pass, double turn, double ferry, double refill) {
-    /** All together. */
+    /** {@return all together} */
     public double all() {
       return pass + turn + ferry + refill;
     }
 
-    /** Off the ground, or with the engine working: all but refilling. */
+    /**
+     * Off the ground, or with the engine working: all but refilling.
+     *
+     * @return the figure
+     */
     public double aloft() {
       return pass + turn + ferry;
     }
@@ -94,6 +98,8 @@ public record LoadPlan(
    * @param rateKgPerHa bulk
    * @param bulkDensityKgPerM3 of the seed
    * @param passLengthM length of a pass; area over swath and length gives the passes
+   * @param c what it is made of
+   * @return the load plan
    */
   public static LoadPlan of(
       double areaHa, double rateKgPerHa, double bulkDensityKgPerM3, double passLengthM, Carrier c) {
@@ -128,8 +134,8 @@ public record LoadPlan(
   }
 
   /**
-   * Hours at work on the field. The share of the time that is work holds turns, refills and the
-   * rest already, so that they are not counted beside it: whichever says more is taken.
+   * {@return hours at work on the field} The share of the time that is work holds turns, refills
+   * and the rest already, so that they are not counted beside it: whichever says more is taken.
    *
    * @param efficiency share of the time on the field that is work, above 0 to 1
    */

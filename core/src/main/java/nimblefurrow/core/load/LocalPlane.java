@@ -16,13 +16,22 @@ public record LocalPlane(double latitudeDeg, double longitudeDeg) {
   private static final double A = 6_378_137;
   private static final double E2 = 6.69437999014e-3;
 
-  /** Around the middle of a shape in degrees. */
+  /**
+   * Around the middle of a shape in degrees.
+   *
+   * @param degrees shape in degrees of longitude and latitude
+   * @return the plane
+   */
   public static LocalPlane around(Geometry degrees) {
     Coordinate middle = degrees.getEnvelopeInternal().centre();
     return new LocalPlane(middle.y, middle.x);
   }
 
-  /** A shape in degrees as metres. */
+  /**
+   * {@return a shape in degrees as metres}
+   *
+   * @param degrees shape in degrees of longitude and latitude
+   */
   public Geometry toMetres(Geometry degrees) {
     return changed(
         degrees,
@@ -32,7 +41,11 @@ public record LocalPlane(double latitudeDeg, double longitudeDeg) {
         });
   }
 
-  /** A shape in metres as degrees. */
+  /**
+   * {@return a shape in metres as degrees}
+   *
+   * @param metres shape in metres of the plane
+   */
   public Geometry toDegrees(Geometry metres) {
     return changed(
         metres,

@@ -11,7 +11,13 @@ import nimblefurrow.core.units.Need;
  */
 public record Slurry(double seedKgPerM3, double seedKgPerTank, double haPerTank) {
 
-  /** Seed for a rate of seed and a rate of slurry. */
+  /**
+   * {@return seed for a rate of seed and a rate of slurry}
+   *
+   * @param rateKgPerHa bulk rate, kg/ha
+   * @param slurryM3PerHa slurry, m³/ha
+   * @param tankM3 tank, m³
+   */
   public static Slurry of(double rateKgPerHa, double slurryM3PerHa, double tankM3) {
     Need.positive("rateKgPerHa", "The seeding rate", rateKgPerHa);
     Need.positive("slurryM3PerHa", "The slurry rate", slurryM3PerHa);

@@ -20,7 +20,14 @@ public record SplitLoads(LoadPlan mixed, List<LoadPlan> split, double extraMinut
   /** One seed: rate and bulk density. */
   public record Seed(double rateKgPerHa, double bulkDensityKgPerM3) {}
 
-  /** Both ways for one field and carrier. */
+  /**
+   * {@return both ways for one field and carrier}
+   *
+   * @param areaHa area, ha
+   * @param seeds seed of the mix
+   * @param passLengthM length of a pass, m
+   * @param carrier machine that carries seed
+   */
   public static SplitLoads of(
       double areaHa, List<Seed> seeds, double passLengthM, LoadPlan.Carrier carrier) {
     if (seeds.size() < 2) {

@@ -46,6 +46,7 @@ public record SwathLines(
    * @param swathM effective width
    * @param headlands rounds along the edge, 0 to 6
    * @param bearingDeg of the swaths; null for the one with the fewest turns, then the shortest way
+   * @return the swath lines
    * @throws Refused when the field is not a sound polygon or nothing is left to work
    */
   public static SwathLines over(
@@ -96,13 +97,17 @@ public record SwathLines(
         .orElseThrow();
   }
 
-  /** Metres of all lines. */
+  /** {@return metres of all lines} */
   public double lengthM() {
     return rounds.stream().mapToDouble(LineString::getLength).sum()
         + swaths.stream().mapToDouble(LineString::getLength).sum();
   }
 
-  /** Share of the field the machine reaches, each line as wide as its swath. */
+  /**
+   * {@return share of the field the machine reaches, each line as wide as its swath}
+   *
+   * @param swathM width of a swath, m
+   */
   public double covered(double swathM) {
     List<Geometry> strips = new ArrayList<>();
     // Six points a quarter circle are round enough, and quick.

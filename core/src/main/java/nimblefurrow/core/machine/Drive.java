@@ -24,17 +24,17 @@ public record Drive(
   /** Width by speed in metres and km/h, as ha/h. */
   private static final double HA = 0.1;
 
-  /** What a pass covers, m: as its pattern was measured, else its width. */
+  /** {@return what a pass covers, m: as its pattern was measured, else its width} */
   public double swathM() {
     return provenSwathM == null ? widthM : provenSwathM;
   }
 
-  /** Area an hour at work, loads left out: width × speed × efficiency. */
+  /** {@return area an hour at work, loads left out: width × speed × efficiency} */
   public double haPerHour() {
     return swathM() * speedKmh * HA * efficiency;
   }
 
-  /** Speed on the pass, m/s. */
+  /** {@return speed on the pass, m/s} */
   public double speedMPerS() {
     return speedKmh * M_PER_S;
   }

@@ -58,17 +58,28 @@ public record Machine(
     methods = List.copyOf(methods);
   }
 
-  /** Whether it does a kind of work. */
+  /**
+   * {@return whether it does a kind of work}
+   *
+   * @param work kind of work or work drawn up
+   */
   public boolean does(MachineWork work) {
     return works.contains(work);
   }
 
-  /** Whether it can be used for a way of seeding. */
+  /**
+   * {@return whether it can be used for a way of seeding}
+   *
+   * @param method how it is seeded or ended
+   */
   public boolean seeds(SeedingMethod method) {
     return methods.contains(method);
   }
 
-  /** The wind that decides over its hours, where it flies or sprays; null where ground does. */
+  /**
+   * {@return the wind that decides over its hours, where it flies or sprays; null where ground
+   * does}
+   */
   public @Nullable WindLimit windLimit() {
     if (does(MachineWork.SPRAY)) {
       return WindLimit.SPRAYING;
@@ -76,23 +87,39 @@ public record Machine(
     return methods.stream().anyMatch(SeedingMethod::flies) ? WindLimit.FLYING : null;
   }
 
-  /** Whether it is there and runs on a day. */
+  /**
+   * {@return whether it is there and runs on a day}
+   *
+   * @param day day asked for
+   */
   public boolean there(LocalDate day) {
     return presence.on(day);
   }
 
-  /** Area an hour at work, loads left out. */
+  /** {@return area an hour at work, loads left out} */
   public double haPerHour() {
     return drive.haPerHour();
   }
 
-  /** Loads of a field whose passes are as long as a square of its area, by the usual way to it. */
+  /**
+   * {@return loads of a field whose passes are as long as a square of its area, by the usual way to
+   * it}
+   *
+   * @param areaHa area, ha
+   * @param rateKgPerHa bulk rate, kg/ha
+   * @param bulkDensityKgPerM3 bulk density, kg/m³
+   */
   public LoadPlan loads(double areaHa, double rateKgPerHa, double bulkDensityKgPerM3) {
     double side = Math.sqrt(areaHa * M2_PER_HA);
     return LoadPlan.of(areaHa, rateKgPerHa, bulkDensityKgPerM3, side, carrier());
   }
 
-  /** Loads of a cover's seed for a field, by the usual way to it. */
+  /**
+   * {@return loads of a cover's seed for a field, by the usual way to it}
+   *
+   * @param areaHa area, ha
+   * @param seed components to seed with their rates
+   */
   public LoadPlan loads(double areaHa, List<CoverComponent> seed) {
     double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
     double volume =
@@ -100,17 +127,31 @@ public record Machine(
     return loads(areaHa, rate, rate / volume);
   }
 
-  /** Hours for loads, the time not at work counted. */
+  /**
+   * {@return hours for loads, the time not at work counted}
+   *
+   * @param loads loads of the field
+   */
   public double hours(LoadPlan loads) {
     return loads.hours(drive.efficiency());
   }
 
-  /** Hours to seed a field, the set-up there left out. */
+  /**
+   * {@return hours to seed a field, the set-up there left out}
+   *
+   * @param areaHa area, ha
+   * @param seed components to seed with their rates
+   */
   public double seedingHours(double areaHa, List<CoverComponent> seed) {
     return hours(loads(areaHa, seed));
   }
 
-  /** Money for a job. */
+  /**
+   * {@return money for a job}
+   *
+   * @param areaHa area, ha
+   * @param hours hours at work
+   */
   public double usd(double areaHa, double hours) {
     return price.usd(areaHa, hours);
   }

@@ -33,14 +33,15 @@ public enum MachineWork implements Keyed {
     return key;
   }
 
-  /** In a grower's words. */
+  /** {@return its name in a grower's words} */
   public String label() {
     return label;
   }
 
   /**
-   * The kind of a wire name.
+   * {@return the kind of a wire name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static MachineWork of(String key) {

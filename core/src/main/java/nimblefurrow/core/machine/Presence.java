@@ -28,7 +28,11 @@ public record Presence(Set<DayOfWeek> weekdays, Set<LocalDate> onlyDays, @Nullab
    */
   public record Out(LocalDate from, LocalDate until) {}
 
-  /** Whether it is there and runs on a day. */
+  /**
+   * {@return whether it is there and runs on a day}
+   *
+   * @param day day asked for
+   */
   public boolean on(LocalDate day) {
     boolean stands = out != null && !day.isBefore(out.from()) && !day.isAfter(out.until());
     return weekdays.contains(day.getDayOfWeek())
@@ -36,7 +40,12 @@ public record Presence(Set<DayOfWeek> weekdays, Set<LocalDate> onlyDays, @Nullab
         && !stands;
   }
 
-  /** Whether it is called out only on days outside a span. */
+  /**
+   * {@return whether it is called out only on days outside a span}
+   *
+   * @param first first day
+   * @param last last day
+   */
   public boolean onlyOutside(LocalDate first, LocalDate last) {
     return !onlyDays.isEmpty()
         && onlyDays.stream().allMatch(d -> d.isBefore(first) || d.isAfter(last));

@@ -10,7 +10,12 @@ import org.jspecify.annotations.Nullable;
  * @param hired whether it brings its own crew
  */
 public record Price(@Nullable Double usdPerHour, @Nullable Double usdPerHa, boolean hired) {
-  /** Money for a job by its area and hours; the area price first when there is one. */
+  /**
+   * {@return money for a job by its area and hours; the area price first when there is one}
+   *
+   * @param areaHa area, ha
+   * @param hours hours at work
+   */
   public double usd(double areaHa, double hours) {
     if (usdPerHa != null) {
       return usdPerHa * areaHa;

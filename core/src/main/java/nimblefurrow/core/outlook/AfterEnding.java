@@ -61,7 +61,15 @@ public record AfterEnding(
   /** Dead cover just after an ending on a day, and the kill. */
   public record OnDate(LocalDate day, Spread mulch, Spread kill) {}
 
-  /** Runs a plan's ending. */
+  /**
+   * Runs a plan's ending.
+   *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param way way of ending or seeding
+   * @return the after ending
+   */
   public static AfterEnding of(
       Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way) {
     if (!way.modelled()) {

@@ -127,7 +127,13 @@ public final class CoverAdvice {
     }
   }
 
-  /** All candidates, best first. */
+  /**
+   * {@return all candidates, best first}
+   *
+   * @param field field asked about
+   * @param purpose what the cover is for
+   * @param candidates covers to rank
+   */
   public List<Advice> rank(Field field, Purpose purpose, List<Candidate> candidates) {
     return candidates.parallelStream()
         .map(c -> advise(field, purpose, c))
@@ -229,8 +235,12 @@ public final class CoverAdvice {
   }
 
   /**
-   * What would reach the purpose where no cover does: the nearest one seeded earlier, or left to
-   * grow for longer; and what it brings surely. Nothing where some cover reaches it.
+   * {@return what would reach the purpose where no cover does: the nearest one seeded earlier, or
+   * left to grow for longer; and what it brings surely} Nothing where some cover reaches it.
+   *
+   * @param field field asked about
+   * @param purpose what the cover is for
+   * @param ranked covers as ranked
    */
   public List<Reason> whatWould(Field field, Purpose purpose, List<Advice> ranked) {
     if (ranked.stream().anyMatch(a -> a.excluded() == null && a.met() > 0)) {

@@ -28,7 +28,11 @@ public record CropRipens(int years, int ripe, Spread daysToSpare) {
   /**
    * Grows the crop in every past calendar year.
    *
+   * @param model season model
    * @param cropOf the crop planted on the same day of a year
+   * @param past years of weather
+   * @param place where the station stands
+   * @return the crop ripens
    */
   public static CropRipens of(
       SeasonModel model, IntFunction<CashCrop> cropOf, DailyWeather past, Place place) {

@@ -46,10 +46,14 @@ public record DateOdds(
   public record Point(LocalDate day, int met) {}
 
   /**
-   * Odds by day for every method that is still possible, thin, as planned and thick.
+   * {@return odds by day for every method that is still possible, thin, as planned and thick}
    *
+   * @param forecaster runs the model
+   * @param windows windows of the ways
    * @param plan the plan; its method and day are replaced, its rates turned into each method's
+   * @param crop cash crop of the field, grown under every sky
    * @param today no day before is asked
+   * @param goal goal asked about
    */
   public static List<DateOdds> of(
       Forecaster forecaster,

@@ -109,7 +109,12 @@ public record EndingSideBySide(
     }
   }
 
-  /** All ways, best first; those that do not fit stand last with the reason. */
+  /**
+   * {@return all ways, best first; those that do not fit stand last with the reason}
+   *
+   * @param forecaster runs the model
+   * @param f field and its plan
+   */
   public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
     List<SeasonRun> standing = forecaster.runs(f.plan(), f.crop());
     List<EndingOption> options =
@@ -134,8 +139,11 @@ public record EndingSideBySide(
   }
 
   /**
-   * The best of some rows for a purpose: fit, estimated, and doing what the cover is for; cattle
-   * are never fed by a herbicide.
+   * {@return the best of some rows for a purpose: fit, estimated, and doing what the cover is for;
+   * cattle are never fed by a herbicide}
+   *
+   * @param rows rows to choose from
+   * @param purpose what the cover is for
    */
   public static Optional<EndingSideBySide> best(List<EndingSideBySide> rows, Purpose purpose) {
     return rows.stream()
@@ -269,7 +277,12 @@ public record EndingSideBySide(
     return Spread.of(all.stream().mapToDouble(of).toArray());
   }
 
-  /** What is wanted, and how much of it is enough. */
+  /**
+   * {@return what is wanted, and how much of it is enough}
+   *
+   * @param purpose what the cover is for
+   * @param target how much of it is wanted, in its unit
+   */
   public static Reason wanted(Purpose purpose, double target) {
     return Reason.of("{measure}: at least {target}")
         .with("measure", purpose.measure())

@@ -27,7 +27,14 @@ public record FeedOnHand(LocalDate day, Spread stands) {
 
   private static final int HALF_MONTH = 15;
 
-  /** Twice a month from October, or from seeding, until the cover ends. */
+  /**
+   * Twice a month from October, or from seeding, until the cover ends.
+   *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @return what was found, in order
+   */
   public static List<FeedOnHand> of(Forecaster forecaster, CoverPlan plan, CropSeasons crop) {
     List<SeasonRun> runs = forecaster.runs(plan, crop);
     OwnErrors errors = OwnErrors.of(plan);
@@ -47,12 +54,24 @@ public record FeedOnHand(LocalDate day, Spread stands) {
     return all;
   }
 
-  /** Feed that can be taken in the year at a quantile, Mg/ha of dry matter. */
+  /**
+   * {@return feed that can be taken in the year at a quantile, Mg/ha of dry matter}
+   *
+   * @param quantile share of the years, 0..1
+   */
   public double mgPerHa(double quantile) {
     return (1 - TRODDEN) * Math.max(0, stands.quantile(quantile) - LEFT_MG_PER_HA);
   }
 
-  /** How many days so many head live on the feed of a field, each on its ration of dry matter. */
+  /**
+   * {@return how many days so many head live on the feed of a field, each on its ration of dry
+   * matter}
+   *
+   * @param quantile share of the years, 0..1
+   * @param areaHa area, ha
+   * @param head head of cattle
+   * @param rationKg dry matter a head eats a day, kg
+   */
   public double days(double quantile, double areaHa, double head, double rationKg) {
     return 1000 * mgPerHa(quantile) * areaHa / (head * rationKg);
   }

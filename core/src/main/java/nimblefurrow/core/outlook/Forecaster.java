@@ -35,17 +35,34 @@ public final class Forecaster {
     return purpose.hangsOnEnding() ? ended(plan, crop) : runs(plan, crop);
   }
 
-  /** Every year of a plan, ended by its own acts. */
+  /**
+   * {@return every year of a plan, ended by its own acts}
+   *
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   */
   public List<SeasonRun> ended(CoverPlan plan, CropSeasons crop) {
     return runs(plan, crop, plan.acts(), SeasonColumns.Detail.ODDS);
   }
 
-  /** Every year of a plan, left to grow. */
+  /**
+   * {@return every year of a plan, left to grow}
+   *
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   */
   public List<SeasonRun> runs(CoverPlan plan, CropSeasons crop) {
     return runs(plan, crop, List.of(), SeasonColumns.Detail.ODDS);
   }
 
-  /** Every year of a plan and its ending. */
+  /**
+   * {@return every year of a plan and its ending}
+   *
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param endings how the cover ends
+   * @param detail how much is kept of the run
+   */
   public List<SeasonRun> runs(
       CoverPlan plan, CropSeasons crop, List<Ending> endings, SeasonColumns.Detail detail) {
     List<SeasonRun> runs = new ArrayList<>();
@@ -57,7 +74,12 @@ public final class Forecaster {
     return runs;
   }
 
-  /** Ranges and odds of a plan. */
+  /**
+   * {@return ranges and odds of a plan}
+   *
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   */
   public Outlook outlook(CoverPlan plan, CropSeasons crop) {
     List<SeasonRun> growing = runs(plan, crop);
     return read(plan, crop, growing, plan.acts().isEmpty() ? growing : ended(plan, crop));

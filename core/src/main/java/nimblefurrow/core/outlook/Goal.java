@@ -24,10 +24,10 @@ public record Goal(Measure measure, double target, double share) {
 
   /** Something that can be measured on a season. */
   public sealed interface Measure {
-    /** What is measured, in words. */
+    /** {@return what is measured, in words} */
     String words();
 
-    /** Its unit. */
+    /** {@return its unit} */
     Unit unit();
   }
 
@@ -82,17 +82,31 @@ public record Goal(Measure measure, double target, double share) {
     }
   }
 
-  /** A purpose with its own target at the usual odds. */
+  /**
+   * {@return a purpose with its own target at the usual odds}
+   *
+   * @param purpose what the cover is for
+   */
   public static Goal of(Purpose purpose) {
     return new Goal(new Of(purpose), purpose.target(), USUAL_SHARE);
   }
 
-  /** Years out of {@code years} in which it must be reached. */
+  /**
+   * {@return years out of {@code years} in which it must be reached}
+   *
+   * @param years number of years
+   */
   public int wanted(int years) {
     return (int) Math.ceil(share * years - 1e-9);
   }
 
-  /** In how many of a plan's years it is reached, the model's own error counted. */
+  /**
+   * {@return in how many of a plan's years it is reached, the model's own error counted}
+   *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   */
   public int met(Forecaster forecaster, CoverPlan plan, CropSeasons crop) {
     OwnErrors errors = OwnErrors.of(plan);
     if (measure instanceof Of of) {

@@ -40,8 +40,9 @@ public record HarvestLoss(
                           number(r, "least"))));
 
   /**
-   * The curve of a crop by its key, such as {@code soybean}.
+   * {@return the curve of a crop by its key, such as {@code soybean}}
    *
+   * @param crop key of the crop
    * @throws Refused when there is none
    */
   public static HarvestLoss of(String crop) {
@@ -52,7 +53,11 @@ public record HarvestLoss(
     return found;
   }
 
-  /** Share that is left when it is cut so many days after it was ripe, {@link #least} to 1. */
+  /**
+   * {@return share that is left when it is cut so many days after it was ripe, {@link #least} to 1}
+   *
+   * @param days number of days
+   */
   public double left(int days) {
     double slow = Math.max(0, Math.min(days, thenDays) - waitsDays) * lossPerDay;
     double fast = Math.max(0, days - thenDays) * thenLossPerDay;

@@ -19,7 +19,7 @@ public final class JobWorth {
   private JobWorth() {}
 
   /**
-   * A standing crop: its margin, less what it loses by its own curve.
+   * {@return a standing crop: its margin, less what it loses by its own curve}
    *
    * @param areaHa of the field
    * @param loss of the crop
@@ -36,11 +36,15 @@ public final class JobWorth {
   }
 
   /**
-   * A goal of the cover: its worth times the share reached, what it costs taken off.
+   * {@return a goal of the cover: its worth times the share reached, what it costs taken off}
    *
+   * @param areaHa area, ha
+   * @param goalUsdPerHa worth of a full goal, US dollars per ha
    * @param share of the goal reached by day, 0..1
    * @param anyway share that counts whatever is reached
    * @param costUsd of the job
+   * @param first first day, as an index
+   * @param last last day, as an index
    */
   public static double[] goal(
       double areaHa,
@@ -57,7 +61,16 @@ public final class JobWorth {
     return value;
   }
 
-  /** A crop planted, less what the farm's curve says that lateness costs. */
+  /**
+   * {@return a crop planted, less what the farm's curve says that lateness costs}
+   *
+   * @param areaHa area, ha
+   * @param curve name of the curve, or what lateness costs
+   * @param start first day
+   * @param days number of days
+   * @param first first day, as an index
+   * @param last last day, as an index
+   */
   public static double[] planting(
       double areaHa, LatePlanting curve, LocalDate start, int days, int first, int last) {
     double[] value = new double[days];
@@ -67,7 +80,16 @@ public final class JobWorth {
     return value;
   }
 
-  /** A second pass: a third of the goal stands on it, on any day of its window. */
+  /**
+   * {@return a second pass: a third of the goal stands on it, on any day of its window}
+   *
+   * @param areaHa area, ha
+   * @param goalUsdPerHa worth of a full goal, US dollars per ha
+   * @param days number of days
+   * @param first first day, as an index
+   * @param last last day, as an index
+   * @param costUsd cost, US dollars
+   */
   public static double[] secondPass(
       double areaHa, double goalUsdPerHa, int days, int first, int last, double costUsd) {
     double[] value = new double[days];
@@ -77,7 +99,13 @@ public final class JobWorth {
     return value;
   }
 
-  /** A look at a field: what is seen early can still be mended, half of it by the last day. */
+  /**
+   * {@return a look at a field: what is seen early can still be mended, half of it by the last day}
+   *
+   * @param days number of days
+   * @param first first day, as an index
+   * @param last last day, as an index
+   */
   public static double[] look(int days, int first, int last) {
     double[] value = new double[days];
     for (int d = first; d <= last; d++) {

@@ -43,7 +43,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       this.label = label;
     }
 
-    /** In a grower's words. */
+    /** {@return its name in a grower's words} */
     public String label() {
       return label;
     }
@@ -59,7 +59,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
   public record ComeBy(LocalDate by, String machine, double hours) {}
 
   /**
-   * The next step of a plan.
+   * {@return the next step of a plan}
    *
    * @param today the day it is
    * @param window when it can be seeded

@@ -16,7 +16,13 @@ public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double car
   private static final double LOST_BY_SPRING = 0.5;
   private static final double FROM_THE_GROUND = 0.33;
 
-  /** Of a cover at the end of a day of its season. */
+  /**
+   * {@return the nitrogen in tops of a cover at the end of a day of its season}
+   *
+   * @param cover components of the cover
+   * @param columns season asked about
+   * @param day day, as an index from the first
+   */
   public static NitrogenInTops at(List<CoverComponent> cover, SeasonColumns columns, int day) {
     double mass = 0;
     double nitrogen = 0;

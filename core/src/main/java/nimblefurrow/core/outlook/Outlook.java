@@ -59,6 +59,8 @@ public record Outlook(
 
   /**
    * About how much heap it holds, its plan included: a value a year for each spread, and the rest.
+   *
+   * @return bytes
    */
   public long bytes() {
     long spreads = 2L + worth.size();
@@ -68,12 +70,20 @@ public record Outlook(
     return Double.BYTES * (8L * low.length + spreads * (years + 8L)) + PLAN_BYTES;
   }
 
-  /** The measure of a purpose. */
+  /**
+   * {@return the measure of a purpose}
+   *
+   * @param purpose what the cover is for
+   */
   public Spread worth(Purpose purpose) {
     return worth.get(purpose.ordinal());
   }
 
-  /** Cover in the middle year on a day, Mg/ha, along a line between points; 0 outside them. */
+  /**
+   * {@return cover in the middle year on a day, Mg/ha, along a line between points; 0 outside them}
+   *
+   * @param day day asked for
+   */
   public double middleOn(LocalDate day) {
     double at = (double) java.time.temporal.ChronoUnit.DAYS.between(start, day) / stepDays;
     if (at < 0 || at > middle.length - 1) {
@@ -83,7 +93,12 @@ public record Outlook(
     return middle[i] + (at - i) * (middle[i + 1] - middle[i]);
   }
 
-  /** In how many years a purpose reaches its target. */
+  /**
+   * {@return in how many years a purpose reaches its target}
+   *
+   * @param purpose what the cover is for
+   * @param target how much of it is wanted, in its unit
+   */
   public int met(Purpose purpose, double target) {
     return worth(purpose).atLeast(target);
   }

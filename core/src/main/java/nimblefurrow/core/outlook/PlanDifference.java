@@ -15,7 +15,15 @@ public final class PlanDifference {
 
   private PlanDifference() {}
 
-  /** The differences worth saying from one plan to the other. */
+  /**
+   * {@return the differences worth saying from one plan to the other}
+   *
+   * @param before outlook before
+   * @param was plan before
+   * @param after what it waits for; null for nothing
+   * @param is plan now
+   * @param purpose what the cover is for
+   */
   public static List<Reason> between(
       CoverPlan before, Outlook was, CoverPlan after, Outlook is, Purpose purpose) {
     List<Reason> said = new ArrayList<>();

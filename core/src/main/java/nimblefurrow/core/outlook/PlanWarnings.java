@@ -29,7 +29,17 @@ public final class PlanWarnings {
 
   private PlanWarnings() {}
 
-  /** Everything worth a warning; empty when the plan is sound. */
+  /**
+   * {@return everything worth a warning; empty when the plan is sound}
+   *
+   * @param plan plan asked about
+   * @param ending how it ends
+   * @param window window of the way
+   * @param purpose what the cover is for
+   * @param outlook ranges and odds of the plan
+   * @param crop cash crop of the field, grown under every sky
+   * @param next what follows
+   */
   public static List<Reason> of(
       CoverPlan plan,
       EndingMethod ending,

@@ -59,24 +59,24 @@ public enum Purpose implements Keyed {
     return key;
   }
 
-  /** In a grower's words. */
+  /** {@return its name in a grower's words} */
   public String label() {
     return label;
   }
 
-  /** What is measured. */
+  /** {@return what is measured} */
   public String measure() {
     return measure;
   }
 
-  /** Whether it is read from the cover as its ending left it, not as it grew. */
+  /** {@return whether it is read from the cover as its ending left it, not as it grew} */
   public boolean hangsOnEnding() {
     return this == SMOTHER_WEEDS || this == CARRY_MACHINE || this == FEED_CATTLE;
   }
 
   /**
-   * How much of it does how much, least first; the first is {@link #target()}. A little less than
-   * useful is worth a little less, not nothing.
+   * {@return how much of it does how much, least first; the first is {@link #target()}} A little
+   * less than useful is worth a little less, not nothing.
    */
   public List<Level> levels() {
     return this == SMOTHER_WEEDS
@@ -99,19 +99,20 @@ public enum Purpose implements Keyed {
     return pounds * KG_PER_LB_PER_AC / 1000;
   }
 
-  /** How much of it is enough, in {@link #unit()}. */
+  /** {@return how much of it is enough, in {@link #unit()}} */
   public double target() {
     return target;
   }
 
-  /** The unit of the measure. */
+  /** {@return the unit of the measure} */
   public Unit unit() {
     return unit;
   }
 
   /**
-   * The purpose of a wire name.
+   * {@return the purpose of a wire name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static Purpose of(String key) {

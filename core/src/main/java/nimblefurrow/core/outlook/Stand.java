@@ -31,7 +31,11 @@ public final class Stand {
   /** A verdict and why. */
   public record Judged(Verdict verdict, Reason reason) {}
 
-  /** Plants per m² of a usual stand: what drilling the typical rate of usual seed brings. */
+  /**
+   * {@return plants per m² of a usual stand: what drilling the typical rate of usual seed brings}
+   *
+   * @param cover components of the cover
+   */
   public static double usualPlantsPerM2(List<CoverComponent> cover) {
     double shares = cover.stream().mapToDouble(Stand::share).sum();
     return cover.stream().mapToDouble(c -> share(c) / shares * usual(c)).sum();
@@ -46,13 +50,24 @@ public final class Stand {
         * USUAL_CEILING;
   }
 
-  /** Whether a run's stand came up good. */
+  /**
+   * {@return whether a run's stand came up good}
+   *
+   * @param cover components of the cover
+   * @param run season asked about
+   */
   public static boolean good(List<CoverComponent> cover, SeasonRun run) {
     double came = run.components().stream().mapToDouble(SeasonRun.Component::emergedPerM2).sum();
     return came >= GOOD_SHARE * usualPlantsPerM2(cover);
   }
 
-  /** Judges a count of plants. */
+  /**
+   * Judges a count of plants.
+   *
+   * @param cover components of the cover
+   * @param plantsPerM2 plants counted, per m²
+   * @return the verdict, and why
+   */
   public static Judged judge(List<CoverComponent> cover, double plantsPerM2) {
     double usual = usualPlantsPerM2(cover);
     double share = plantsPerM2 / usual;

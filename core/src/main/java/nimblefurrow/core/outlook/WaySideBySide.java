@@ -39,7 +39,16 @@ public record WaySideBySide(
     Spread coverMgPerHa,
     double seedUsdPerHa) {
 
-  /** Every way that is still possible, in the order of their windows. */
+  /**
+   * {@return every way that is still possible, in the order of their windows}
+   *
+   * @param forecaster runs the model
+   * @param windows windows of the ways
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param today day it is
+   * @param purpose what the cover is for
+   */
   public static List<WaySideBySide> of(
       Forecaster forecaster,
       WindowFinder windows,

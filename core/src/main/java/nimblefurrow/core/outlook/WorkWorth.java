@@ -24,6 +24,11 @@ public final class WorkWorth {
   /**
    * By seeding day.
    *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param method how it is seeded or ended
+   * @param crop cash crop of the field, grown under every sky
+   * @param purpose what the cover is for
    * @param start day of index 0
    * @param days how many
    * @param opens first day of the window
@@ -57,7 +62,19 @@ public final class WorkWorth {
         });
   }
 
-  /** By the day of ending: the goal is met then, and at least 85 % of the plants die. */
+  /**
+   * {@return by the day of ending: the goal is met then, and at least 85 % of the plants die}
+   *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param purpose what the cover is for
+   * @param way way of ending or seeding
+   * @param start first day
+   * @param days number of days
+   * @param from first day
+   * @param to last day
+   */
   public static double[] ending(
       Forecaster forecaster,
       CoverPlan plan,

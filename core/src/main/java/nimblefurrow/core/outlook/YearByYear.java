@@ -32,7 +32,14 @@ public record YearByYear(
     double winterSurvival,
     double coverMgPerHa) {
 
-  /** Every way a plan's season may go, by past year. */
+  /**
+   * {@return every way a plan's season may go, by past year}
+   *
+   * @param forecaster runs the model
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param purpose what the cover is for
+   */
   public static List<YearByYear> of(
       Forecaster forecaster, CoverPlan plan, CropSeasons crop, Purpose purpose) {
     List<SeasonRun> runs = forecaster.runs(plan, crop);

@@ -156,6 +156,8 @@ public final class Bound {
   /**
    * The bound after some steps; more steps are tighter.
    *
+   * @param problem problem asked about
+   * @param steps number of steps; more is tighter
    * @return US dollars
    */
   public static double of(WorkProblem problem, int steps) {

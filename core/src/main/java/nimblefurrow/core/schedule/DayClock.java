@@ -41,7 +41,11 @@ public final class DayClock {
   /** A stint with the hours of the day it begins and ends on. */
   public record Timed(Stint stint, double from, double to) {}
 
-  /** In the order of the clock; of equals, in the order given. */
+  /**
+   * {@return in the order of the clock; of equals, in the order given}
+   *
+   * @param stints work of the day, in order
+   */
   public static List<Timed> of(List<Stint> stints) {
     List<Stint> left = new ArrayList<>(stints);
     left.sort(Comparator.comparingInt(Stint::rank));

@@ -12,7 +12,11 @@ import nimblefurrow.core.schedule.WorkProblem.Option;
 public final class Greedy {
   private Greedy() {}
 
-  /** What is begun goes on; what is due first is put first, on its first way. */
+  /**
+   * {@return what is begun goes on; what is due first is put first, on its first way}
+   *
+   * @param problem problem asked about
+   */
   public static WorkPlan earliestDueFirst(WorkProblem problem) {
     Lists lists = kept(problem, Greedy::begun);
     List<int[]> all = open(problem, lists);

@@ -44,7 +44,12 @@ public final class MadeUpWork {
     }
   }
 
-  /** A farm of so many fields; the same seed is the same farm. */
+  /**
+   * {@return a farm of so many fields; the same seed is the same farm}
+   *
+   * @param seed of the random numbers: the same seed gives the same
+   * @param fields number of fields
+   */
   public static WorkProblem farm(long seed, int fields) {
     SplittableRandom r = new SplittableRandom(seed);
     int sets = Math.max(1, (int) Math.round(fields / 40.0));
@@ -129,7 +134,14 @@ public final class MadeUpWork {
     return new Option(m, kind.name(), ha / kind.haPerHour, first, last, value);
   }
 
-  /** The same farm after some days, the next of them rained out, with a plan that was kept. */
+  /**
+   * {@return the same farm after some days, the next of them rained out, with a plan that was kept}
+   *
+   * @param farm problem of a farm
+   * @param kept what is kept; null for nothing
+   * @param day day, as an index from the first
+   * @param usdPerMove price of moving a kept job, US dollars
+   */
   public static WorkProblem rained(WorkProblem farm, WorkPlan kept, int day, double usdPerMove) {
     List<Machine> machines = new ArrayList<>();
     for (Machine m : farm.machines()) {

@@ -37,7 +37,13 @@ public final class PlanCheck {
     }
   }
 
-  /** Checks a plan. */
+  /**
+   * Checks a plan.
+   *
+   * @param problem problem asked about
+   * @param plan plan asked about
+   * @return the found
+   */
   public static Found of(WorkProblem problem, WorkPlan plan) {
     return new PlanCheck(problem).check(plan);
   }

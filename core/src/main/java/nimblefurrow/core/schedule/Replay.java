@@ -10,7 +10,11 @@ import nimblefurrow.core.schedule.WorkProblem.Option;
 public final class Replay {
   private Replay() {}
 
-  /** What a kept plan comes to under a problem's hours and windows. */
+  /**
+   * {@return what a kept plan comes to under a problem's hours and windows}
+   *
+   * @param problem problem asked about
+   */
   public static WorkPlan of(WorkProblem problem) {
     return WrittenPlan.of(new Flat(problem), Greedy.kept(problem));
   }
@@ -23,7 +27,12 @@ public final class Replay {
    */
   public record Lane(String name, double[] asked, double[] there) {}
 
-  /** A lane for each machine, then one for each person. */
+  /**
+   * {@return a lane for each machine, then one for each person}
+   *
+   * @param problem problem asked about
+   * @param plan plan asked about
+   */
   public static List<Lane> lanes(WorkProblem problem, WorkPlan plan) {
     double[][] machines = new double[problem.machines().size()][problem.days()];
     double[][] people = new double[problem.people().size()][problem.days()];
@@ -61,6 +70,10 @@ public final class Replay {
   /**
    * Takes a job of a kept plan out and puts it back everywhere: the best place for each machine and
    * beginning day, best first. What is in the way shows in the value. The job's own pin is lifted.
+   *
+   * @param problem problem asked about
+   * @param job index of the job
+   * @return what was found, in order
    */
   public static List<Elsewhere> elsewhere(WorkProblem problem, int job) {
     Flat flat = new Flat(unpinned(problem, job));

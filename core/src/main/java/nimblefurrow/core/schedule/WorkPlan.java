@@ -71,7 +71,11 @@ public record WorkPlan(List<Placed> placed, List<Left> left, double value, doubl
     NOT_WORTH
   }
 
-  /** Where a job stands; null when it is left out. */
+  /**
+   * {@return where a job stands; null when it is left out}
+   *
+   * @param job index of the job
+   */
   public @Nullable Placed of(int job) {
     return placed.stream().filter(p -> p.job() == job).findFirst().orElse(null);
   }

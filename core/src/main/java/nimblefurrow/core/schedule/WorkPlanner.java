@@ -6,8 +6,9 @@ import java.util.function.Consumer;
 public interface WorkPlanner {
 
   /**
-   * A good plan for a problem, better the more of its budget is used.
+   * {@return a good plan for a problem, better the more of its budget is used}
    *
+   * @param problem problem asked about
    * @param seed the same seed, problem and budget steps give the same search
    * @param budget when to stop
    * @param better told of each better plan's value, from any thread

@@ -57,7 +57,16 @@ public record WorkProblem(
       runBy = Set.copyOf(runBy);
     }
 
-    /** A machine that is never refitted. */
+    /**
+     * A machine that is never refitted.
+     *
+     * @param id stable key
+     * @param name name to find or say it by
+     * @param hours hours at work
+     * @param runBy indices of people who can run it
+     * @param setUpH set-up at a field, h
+     * @param roadKmh speed on the road, km/h
+     */
     public Machine(
         String id, String name, double[] hours, Set<Integer> runBy, double setUpH, double roadKmh) {
       this(id, name, hours, runBy, setUpH, 0, roadKmh);
@@ -93,7 +102,18 @@ public record WorkProblem(
       kit = Objects.requireNonNullElse(kit, "");
     }
 
-    /** A job for which nothing is refitted. */
+    /**
+     * A job for which nothing is refitted.
+     *
+     * @param id stable key
+     * @param name name to find or say it by
+     * @param xKm east, km
+     * @param yKm north, km
+     * @param options ways of doing it
+     * @param after what it waits for; null for nothing
+     * @param kept what is kept; null for nothing
+     * @param pin what is settled; null for nothing
+     */
     public Job(
         String id,
         String name,
@@ -120,7 +140,11 @@ public record WorkProblem(
       never = Set.copyOf(never);
     }
 
-    /** Whether a machine may do the job. */
+    /**
+     * {@return whether a machine may do the job}
+     *
+     * @param machine index of the machine
+     */
     public boolean allows(int machine) {
       return (only.isEmpty() || only.contains(machine)) && !never.contains(machine);
     }
@@ -139,7 +163,16 @@ public record WorkProblem(
    */
   public record Option(
       int machine, String label, double hours, int first, int last, double[] value, boolean free) {
-    /** A way that waits for the job before, if there is one. */
+    /**
+     * A way that waits for the job before, if there is one.
+     *
+     * @param machine index of the machine
+     * @param label in a grower's words
+     * @param hours hours at work
+     * @param first first day, as an index
+     * @param last last day, as an index
+     * @param value value in question
+     */
     public Option(int machine, String label, double hours, int first, int last, double[] value) {
       this(machine, label, hours, first, last, value, false);
     }

@@ -57,6 +57,10 @@ public final class CropColumns {
   /**
    * Grows the crop under a sky.
    *
+   * @param crop cash crop
+   * @param sky weather with the sun over it
+   * @param parameters of the model
+   * @return the crop columns
    * @throws Refused when the weather begins after the crop's planting
    */
   public static CropColumns grow(CashCrop crop, Sky sky, ModelParameters parameters) {
@@ -89,22 +93,38 @@ public final class CropColumns {
     return 2L * OWN_COLUMNS * Double.BYTES * light.length;
   }
 
-  /** Share of daylight at the ground, 0..1. */
+  /**
+   * {@return share of daylight at the ground, 0..1}
+   *
+   * @param i day, as an index from the first
+   */
   public double lightAtGround(int i) {
     return light[i];
   }
 
-  /** Green cover, 0..1. */
+  /**
+   * {@return green cover, 0..1}
+   *
+   * @param i day, as an index from the first
+   */
   public double greenCover(int i) {
     return green[i];
   }
 
-  /** How full the standing canopy has grown, 0..1, green or not; 0 once the field is clear. */
+  /**
+   * {@return how full the standing canopy has grown, 0..1, green or not; 0 once the field is clear}
+   *
+   * @param i day, as an index from the first
+   */
   public double standing(int i) {
     return canopy[i];
   }
 
-  /** Root depth, m. */
+  /**
+   * {@return root depth, m}
+   *
+   * @param i day, as an index from the first
+   */
   public double rootsM(int i) {
     return rootsM[i];
   }
@@ -119,7 +139,11 @@ public final class CropColumns {
     return residueLeft[i];
   }
 
-  /** Leaves unfolded of corn, or days from planting of soybeans; 0 for other crops. */
+  /**
+   * {@return leaves unfolded of corn, or days from planting of soybeans; 0 for other crops}
+   *
+   * @param i day, as an index from the first
+   */
   public double stage(int i) {
     return stage[i];
   }
@@ -129,22 +153,27 @@ public final class CropColumns {
     return bare.computeIfAbsent(key, run);
   }
 
-  /** Index of the day the field is clear; the number of days if that lies beyond the weather. */
+  /**
+   * {@return index of the day the field is clear; the number of days if that lies beyond the
+   * weather}
+   */
   public int harvestIndex() {
     return harvest;
   }
 
-  /** Index of black layer in corn or of R7 in soybeans; −1 where not reached or not known. */
+  /**
+   * {@return index of black layer in corn or of R7 in soybeans; −1 where not reached or not known}
+   */
   public int matureIndex() {
     return mature;
   }
 
-  /** Index of planting; −1 where not known. */
+  /** {@return index of planting; −1 where not known} */
   public int plantedIndex() {
     return planted;
   }
 
-  /** Residue dropped on the harvest day, Mg/ha in mulch equivalents. */
+  /** {@return residue dropped on the harvest day, Mg/ha in mulch equivalents} */
   public double residueMgPerHa() {
     return residueMgPerHa;
   }

@@ -28,7 +28,14 @@ public final class CropSeasons {
     this.harvest = spread(CropColumns::harvestIndex);
   }
 
-  /** Grows the crop under every sky. */
+  /**
+   * Grows the crop under every sky.
+   *
+   * @param model season model
+   * @param crop cash crop
+   * @param skies skies of the years
+   * @return the crop seasons
+   */
   public static CropSeasons grow(SeasonModel model, CashCrop crop, SeasonSkies skies) {
     List<CropColumns> years = new ArrayList<>();
     for (Sky sky : skies.skies()) {
@@ -37,22 +44,22 @@ public final class CropSeasons {
     return new CropSeasons(model, skies, crop, years);
   }
 
-  /** What grew it. */
+  /** {@return what grew it} */
   public SeasonModel model() {
     return model;
   }
 
-  /** The skies it grew under. */
+  /** {@return the skies it grew under} */
   public SeasonSkies skies() {
     return skies;
   }
 
-  /** What it is. */
+  /** {@return what it is} */
   public CashCrop crop() {
     return crop;
   }
 
-  /** One run of days for each sky, in their order. */
+  /** {@return one run of days for each sky, in their order} */
   public List<CropColumns> years() {
     return years;
   }
@@ -60,44 +67,65 @@ public final class CropSeasons {
   /**
    * About how much heap it holds, without the skies: columns, and the bare ground of a few soils
    * that is found again.
+   *
+   * @return bytes
    */
   public long bytes() {
     return years.stream().mapToLong(CropColumns::bytes).sum();
   }
 
-  /** The day a count stands for. */
+  /**
+   * {@return the day a count stands for}
+   *
+   * @param count days from the season's start
+   */
   public LocalDate day(double count) {
     return skies.start().plusDays(Math.round(count));
   }
 
-  /** The count a day stands for. */
+  /**
+   * {@return the count a day stands for}
+   *
+   * @param day day asked for
+   */
   public int count(LocalDate day) {
     return (int) java.time.temporal.ChronoUnit.DAYS.between(skies.start(), day);
   }
 
-  /** The day the field is clear. */
+  /** {@return the day the field is clear} */
   public Spread harvest() {
     return harvest;
   }
 
-  /** Black layer of corn or R7 of soybeans. */
+  /** {@return black layer of corn or R7 of soybeans} */
   public Spread mature() {
     return spread(CropColumns::matureIndex);
   }
 
   /**
-   * The first day on which light at the ground has risen again to a share under ripening leaves.
+   * {@return the first day on which light at the ground has risen again to a share under ripening
+   * leaves}
+   *
+   * @param share share, 0..1
    */
   public Spread lightRises(double share) {
     return spread(c -> lightRises(c, share));
   }
 
-  /** The first day on which a leaf count or age is reached. */
+  /**
+   * {@return the first day on which a leaf count or age is reached}
+   *
+   * @param stage stage, by name or as a fraction of its key sum
+   */
   public Spread stageReached(double stage) {
     return spread(c -> stageReached(c, stage));
   }
 
-  /** The last day before light at the ground first falls below a share. */
+  /**
+   * {@return the last day before light at the ground first falls below a share}
+   *
+   * @param share share, 0..1
+   */
   public Spread lightFalls(double share) {
     return spread(
         c -> {

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A dated act that ends a cover, or takes part of it. */
 public sealed interface Ending {
-  /** The day it is done. */
+  /** {@return the day it is done} */
   LocalDate on();
 
   /** All plants die at once and lie where they stood. */
@@ -23,7 +23,11 @@ public sealed interface Ending {
       share("the share buried", buried);
     }
 
-    /** Two passes of a disk or a field cultivator: little is left on top. */
+    /**
+     * {@return two passes of a disk or a field cultivator: little is left on top}
+     *
+     * @param on day it happens
+     */
     public static Till usual(LocalDate on) {
       return new Till(on, 0.85);
     }
@@ -44,7 +48,11 @@ public sealed interface Ending {
       }
     }
 
-    /** A systemic product with the usual kill. */
+    /**
+     * {@return a systemic product with the usual kill}
+     *
+     * @param on day it happens
+     */
     public static Spray usual(LocalDate on) {
       return new Spray(on, Mode.SYSTEMIC, null);
     }
@@ -91,7 +99,13 @@ public sealed interface Ending {
       }
     }
 
-    /** About five cows a hectare, a fifth trodden down, down to 0.8 Mg/ha. */
+    /**
+     * About five cows a hectare, a fifth trodden down, down to 0.8 Mg/ha.
+     *
+     * @param on day it happens
+     * @param until last day
+     * @return the graze
+     */
     public static Graze usual(LocalDate on, LocalDate until) {
       return new Graze(on, until, 0.06, 0.2, 0.8);
     }
@@ -136,7 +150,11 @@ public sealed interface Ending {
       }
     }
 
-    /** A usual roller on a good afternoon: dry stems, firm ground, 450 kg/m, once. */
+    /**
+     * {@return a usual roller on a good afternoon: dry stems, firm ground, 450 kg/m, once}
+     *
+     * @param on day it happens
+     */
     public static Roll usual(LocalDate on) {
       return new Roll(on, Stems.DRY, Ground.FIRM, 450, 1, 7);
     }
@@ -154,7 +172,7 @@ public sealed interface Ending {
       this.factor = factor;
     }
 
-    /** Share of the kill that remains. */
+    /** {@return share of the kill that remains} */
     public double factor() {
       return factor;
     }
@@ -172,7 +190,7 @@ public sealed interface Ending {
       this.factor = factor;
     }
 
-    /** Share of the kill that remains. */
+    /** {@return share of the kill that remains} */
     public double factor() {
       return factor;
     }

@@ -53,7 +53,7 @@ public final class ModelParameters {
     grainRoots = curves.get("grainRoots", "smallGrain");
   }
 
-  /** The parameters that ship with the model. */
+  /** {@return the parameters that ship with the model} */
   public static ModelParameters shipped() {
     ModelParameters p = new ModelParameters(CurveTable.shipped());
     for (CSVRecord r : CsvTable.shipped("soils.csv")) {

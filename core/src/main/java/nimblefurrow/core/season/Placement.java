@@ -21,14 +21,15 @@ public enum Placement {
     this.key = key;
   }
 
-  /** The name in data files and on the wire. */
+  /** {@return the name in data files and on the wire} */
   public String key() {
     return key;
   }
 
   /**
-   * The placement of a wire name.
+   * {@return the placement of a wire name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static Placement of(String key) {

@@ -29,6 +29,11 @@ public record RowZones(List<Zone> zones) {
   /**
    * Runs every zone.
    *
+   * @param model season model
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plans plan of each zone
+   * @return the row zones
    * @throws Refused when the shares do not make 1
    */
   public static RowZones run(SeasonModel model, Sky sky, CropColumns crop, List<ZonePlan> plans) {
@@ -43,12 +48,20 @@ public record RowZones(List<Zone> zones) {
     return new RowZones(zones);
   }
 
-  /** Cover over the whole field, Mg/ha. */
+  /**
+   * {@return cover over the whole field, Mg/ha}
+   *
+   * @param day day asked for
+   */
   public double coverMgPerHa(LocalDate day) {
     return mean(r -> r.columns().totalCoverMgPerHa(r.columns().indexOf(day)));
   }
 
-  /** Mulch and standing dead cover over the whole field, Mg/ha. */
+  /**
+   * {@return mulch and standing dead cover over the whole field, Mg/ha}
+   *
+   * @param day day asked for
+   */
   public double mulchMgPerHa(LocalDate day) {
     return mean(
         r -> {
@@ -57,7 +70,7 @@ public record RowZones(List<Zone> zones) {
         });
   }
 
-  /** Water the cover took from the whole field over the season, mm. */
+  /** {@return water the cover took from the whole field over the season, mm} */
   public double coverTranspirationMm() {
     return mean(r -> r.water().coverTranspirationMm());
   }

@@ -16,7 +16,11 @@ import org.jspecify.annotations.Nullable;
 public final class SeasonAnswers {
   private SeasonAnswers() {}
 
-  /** The summary of a run by key. */
+  /**
+   * {@return the summary of a run by key}
+   *
+   * @param run season asked about
+   */
   public static Map<String, @Nullable Object> summary(SeasonRun run) {
     Map<String, @Nullable Object> s = new LinkedHashMap<>();
     s.put("cashCropHarvestedOn", run.cashCropHarvestedOn());
@@ -85,7 +89,12 @@ public final class SeasonAnswers {
     return m;
   }
 
-  /** The daily states of a run by key, each a list with one value a day or one list a component. */
+  /**
+   * {@return the daily states of a run by key, each a list with one value a day or one list a
+   * component}
+   *
+   * @param run season asked about
+   */
   public static Map<String, Object> days(SeasonRun run) {
     SeasonColumns c = run.columns();
     Map<String, Object> d = new LinkedHashMap<>();
@@ -112,7 +121,12 @@ public final class SeasonAnswers {
     return d;
   }
 
-  /** The states at the end of one day by key. */
+  /**
+   * {@return the states at the end of one day by key}
+   *
+   * @param run season asked about
+   * @param date day asked for
+   */
   public static Map<String, Object> checkpoint(SeasonRun run, LocalDate date) {
     int i = run.columns().indexOf(date);
     Map<String, Object> at = new LinkedHashMap<>();

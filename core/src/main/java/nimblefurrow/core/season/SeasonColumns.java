@@ -77,32 +77,40 @@ public final class SeasonColumns {
     return detail == Detail.FULL;
   }
 
-  /** The first day. */
+  /** {@return the first day} */
   public LocalDate start() {
     return start;
   }
 
-  /** How many days. */
+  /** {@return how many days} */
   public int days() {
     return lightCaught.length;
   }
 
-  /** Index of a day. */
+  /**
+   * {@return index of a day}
+   *
+   * @param day day asked for
+   */
   public int indexOf(LocalDate day) {
     return (int) ChronoUnit.DAYS.between(start, day);
   }
 
-  /** Share of daylight at the ground under the cash crop. */
+  /** {@return share of daylight at the ground under the cash crop} */
   public double[] lightAtGround() {
     return lightAtGround;
   }
 
-  /** Dry matter of each component above ground, Mg/ha. */
+  /** {@return dry matter of each component above ground, Mg/ha} */
   public double[][] coverMgPerHa() {
     return coverMgPerHa;
   }
 
-  /** Dry matter of all components on a day, Mg/ha. */
+  /**
+   * {@return dry matter of all components on a day, Mg/ha}
+   *
+   * @param i day, as an index from the first
+   */
   public double totalCoverMgPerHa(int i) {
     double sum = 0;
     for (double[] component : coverMgPerHa) {
@@ -111,95 +119,97 @@ public final class SeasonColumns {
     return sum;
   }
 
-  /** Living plants of each component per m². */
+  /** {@return living plants of each component per m²} */
   public double[][] plantsPerM2() {
     return plantsPerM2;
   }
 
-  /** Leaf area of the cover per area of ground. */
+  /** {@return leaf area of the cover per area of ground} */
   public double[] leafAreaIndex() {
     return leafAreaIndex;
   }
 
-  /** Share of light caught by the cover. */
+  /** {@return share of light caught by the cover} */
   public double[] lightCaught() {
     return lightCaught;
   }
 
-  /** Stage of each component as a fraction of its key sum. */
+  /** {@return stage of each component as a fraction of its key sum} */
   public double[][] stageFraction() {
     return stageFraction;
   }
 
-  /** Photothermal units of each component, °C·day. */
+  /** {@return photothermal units of each component, °C·day} */
   public double[][] photothermalUnits() {
     return photothermalUnits;
   }
 
-  /** Cold hardening of each component, 0..1. */
+  /** {@return cold hardening of each component, 0..1} */
   public double[][] hardening() {
     return hardening;
   }
 
-  /** Water in the three layers, mm. */
+  /** {@return water in the three layers, mm} */
   public double[][] soilWaterMm() {
     return soilWaterMm;
   }
 
-  /** Water in the upper 15 cm as a share of field capacity. */
+  /** {@return water in the upper 15 cm as a share of field capacity} */
   public double[] topSoilWetness() {
     return topSoilWetness;
   }
 
-  /** Whether the ground carries machines. */
+  /** {@return whether the ground carries machines} */
   public Going[] going() {
     return going;
   }
 
   /**
-   * The same of bare ground beside it; shorter where it was not followed so far, and empty where
-   * the run began at once.
+   * {@return the same of bare ground beside it; shorter where it was not followed so far, and empty
+   * where the run began at once}
    */
   public Going[] goingBare() {
     return beside.get();
   }
 
-  /** Mulch, Mg/ha. */
+  /** {@return mulch, Mg/ha} */
   public double[] mulchMgPerHa() {
     return mulchMgPerHa;
   }
 
-  /** Cover killed by a spray that stands and browns, Mg/ha; neither cover nor mulch yet. */
+  /**
+   * {@return cover killed by a spray that stands and browns, Mg/ha; neither cover nor mulch yet}
+   */
   public double[] dyingMgPerHa() {
     return dyingMgPerHa;
   }
 
-  /** Carbon to nitrogen of the mulch. */
+  /** {@return carbon to nitrogen of the mulch} */
   public double[] mulchCarbonToNitrogen() {
     return mulchCarbonToNitrogen;
   }
 
-  /** Crop residue, Mg/ha. */
+  /** {@return crop residue, Mg/ha} */
   public double[] residueMgPerHa() {
     return residueMgPerHa;
   }
 
-  /** Depth of snow, cm. */
+  /** {@return depth of snow, cm} */
   public double[] snowDepthCm() {
     return snowDepthCm;
   }
 
-  /** Water status of the cover's roots, 0..1. */
+  /** {@return water status of the cover's roots, 0..1} */
   public double[] waterStatus() {
     return waterStatus;
   }
 
-  /** Water in the top 5 mm as surface seed feels it, mm. */
+  /** {@return water in the top 5 mm as surface seed feels it, mm} */
   public double[] surfaceSkinMm() {
     return surfaceSkinMm;
   }
 
-  /** Depth of the cover's roots, m. */
+  /** {@return depth of the cover's roots, m} */
   public double[] rootsM() {
     return rootsM;
   }

@@ -25,12 +25,17 @@ public final class SeasonModel {
     this.parameters = parameters;
   }
 
-  /** The model with the parameters that ship with it. */
+  /** {@return the model with the parameters that ship with it} */
   public static SeasonModel shipped() {
     return new SeasonModel(ModelParameters.shipped());
   }
 
-  /** The cash crop of a plan under a sky, for sharing among fields. */
+  /**
+   * {@return the cash crop of a plan under a sky, for sharing among fields}
+   *
+   * @param crop cash crop
+   * @param sky weather with the sun over it
+   */
   public CropColumns crop(CashCrop crop, Sky sky) {
     return CropColumns.grow(crop, sky, parameters);
   }
@@ -38,6 +43,9 @@ public final class SeasonModel {
   /**
    * Runs one season.
    *
+   * @param sky weather with the sun over it
+   * @param plan plan asked about
+   * @return the season run
    * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, SeasonPlan plan) {
@@ -47,6 +55,10 @@ public final class SeasonModel {
   /**
    * Runs one season with a cash crop that was grown under the same sky before.
    *
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plan plan asked about
+   * @return the season run
    * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan) {
@@ -56,6 +68,11 @@ public final class SeasonModel {
   /**
    * Runs one season and keeps as much of it as is asked for.
    *
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plan plan asked about
+   * @param detail how much is kept of the run
+   * @return the season run
    * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan, SeasonColumns.Detail detail) {

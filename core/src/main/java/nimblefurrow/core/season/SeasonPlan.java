@@ -62,7 +62,18 @@ public record SeasonPlan(
     }
   }
 
-  /** A plan on which nothing was seen yet. */
+  /**
+   * A plan on which nothing was seen yet.
+   *
+   * @param soil soil of the field
+   * @param start first day, as an index
+   * @param crop cash crop
+   * @param cover components of the cover
+   * @param placement where seed lies
+   * @param seededOn day of seeding
+   * @param endings how the cover ends
+   * @param end day the cover ends
+   */
   public SeasonPlan(
       Soil soil,
       FieldStart start,
@@ -75,7 +86,11 @@ public record SeasonPlan(
     this(soil, start, crop, cover, placement, seededOn, endings, List.of(), end);
   }
 
-  /** The same plan with what was seen. */
+  /**
+   * {@return the same plan with what was seen}
+   *
+   * @param sightings what was seen on the field
+   */
   public SeasonPlan seeing(List<Sighting> sightings) {
     return new SeasonPlan(soil, start, crop, cover, placement, seededOn, endings, sightings, end);
   }
@@ -86,26 +101,33 @@ public record SeasonPlan(
   }
 
   /**
-   * The season's year: that of seeding, or the year before when seed goes out in January to March
-   * other than by frost seeding.
+   * {@return the season's year: that of seeding, or the year before when seed goes out in January
+   * to March other than by frost seeding}
    */
   public int year() {
     return yearOf(seededOn, placement);
   }
 
-  /** The season's year of a seeding day. */
+  /**
+   * {@return the season's year of a seeding day}
+   *
+   * @param seededOn day of seeding
+   * @param placement where seed lies
+   */
   public static int yearOf(LocalDate seededOn, Placement placement) {
     boolean lateWinter = seededOn.getMonthValue() <= 3 && placement != Placement.FROST;
     return lateWinter ? seededOn.getYear() - 1 : seededOn.getYear();
   }
 
-  /** The first day of the run: 1 April of the season's year or the seeding day if earlier. */
+  /**
+   * {@return the first day of the run: 1 April of the season's year or the seeding day if earlier}
+   */
   public LocalDate firstDay() {
     LocalDate april = LocalDate.of(year(), Month.APRIL, 1);
     return seededOn.isBefore(april) ? seededOn : april;
   }
 
-  /** The last day of the run. */
+  /** {@return the last day of the run} */
   public LocalDate lastDay() {
     return end != null ? end : LocalDate.of(year() + 1, Month.JULY, 31);
   }

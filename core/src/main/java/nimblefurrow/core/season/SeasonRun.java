@@ -50,7 +50,7 @@ public record SeasonRun(
       double keyStagePtu,
       @Nullable Double coverAtKeyStageMgPerHa,
       Map<String, LocalDate> stages) {
-    /** Share of live seed that came up. */
+    /** {@return share of live seed that came up} */
     public double emergedFraction() {
       return liveSeedsPerM2 > 0 ? emergedPerM2 / liveSeedsPerM2 : 0;
     }

@@ -8,7 +8,7 @@ import nimblefurrow.core.units.Refused;
  * run goes on from what was seen.
  */
 public sealed interface Sighting {
-  /** The day it was seen. */
+  /** {@return the day it was seen} */
   LocalDate on();
 
   /**

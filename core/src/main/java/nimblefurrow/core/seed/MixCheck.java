@@ -39,7 +39,7 @@ public final class MixCheck {
   }
 
   /**
-   * All that is worth a warning; empty when the mix is sound.
+   * {@return all that is worth a warning; empty when the mix is sound}
    *
    * @param mix species and rates
    * @param placement how seed meets the ground

@@ -32,7 +32,7 @@ public record MixWarning(Code code, Reason reason, @Nullable Fix fix) {
       this.key = key;
     }
 
-    /** The name on the wire. */
+    /** {@return the name on the wire} */
     public String key() {
       return key;
     }

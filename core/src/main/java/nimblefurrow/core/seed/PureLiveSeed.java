@@ -13,7 +13,7 @@ import nimblefurrow.core.units.Refused;
 public record PureLiveSeed(double plsFraction, double bulkRateKgPerHa) {
 
   /**
-   * Bulk rate for a rate of pure live seed.
+   * {@return bulk rate for a rate of pure live seed}
    *
    * @param purity share of the bulk that is this seed, above 0 to 1
    * @param germination share of pure seed that germinates, hard seed counted if it is to count
@@ -41,6 +41,7 @@ public record PureLiveSeed(double plsFraction, double bulkRateKgPerHa) {
      * @param germinated seeds that came
      * @param tested seeds laid out
      * @param confidence of the interval
+     * @return the pure live seed
      * @throws Refused when no seed was tested, or more came than were laid out
      */
     public static CountOut of(int germinated, int tested, double confidence) {

@@ -28,22 +28,28 @@ public record SeedMix(List<Seed> seeds) {
   public record Seed(
       Species species, double rateKgPerHa, double germination, double purity, double pricePerKg) {
 
-    /** Seeds per m² able to make a plant: bulk rate × purity × germination × seeds per kg. */
+    /**
+     * {@return seeds per m² able to make a plant: bulk rate × purity × germination × seeds per kg}
+     */
     public double liveSeedsPerM2() {
       return rateKgPerHa * liveSeedsPerKg() / 10_000;
     }
 
-    /** Money per ha. */
+    /** {@return money per ha} */
     public double costPerHa() {
       return rateKgPerHa * pricePerKg;
     }
 
-    /** The same seed at another rate. */
+    /**
+     * {@return the same seed at another rate}
+     *
+     * @param otherRateKgPerHa bulk rate, kg/ha
+     */
     public Seed at(double otherRateKgPerHa) {
       return new Seed(species, otherRateKgPerHa, germination, purity, pricePerKg);
     }
 
-    /** The rate of usual seed that holds as many live seeds, kg/ha. */
+    /** {@return the rate of usual seed that holds as many live seeds, kg/ha} */
     public double usualRateKgPerHa() {
       return rateKgPerHa
           * purity
@@ -78,13 +84,24 @@ public record SeedMix(List<Seed> seeds) {
     }
   }
 
-  /** The same seeds at a total of bulk mass divided by shares; shares need not add up to one. */
+  /**
+   * {@return the same seeds at a total of bulk mass divided by shares; shares need not add up to
+   * one}
+   *
+   * @param totalKgPerHa bulk rate of all, kg/ha
+   * @param shares share of each component; they make 1
+   */
   public SeedMix byMass(double totalKgPerHa, List<Double> shares) {
     Need.positive("totalKgPerHa", "The total rate", totalKgPerHa);
     return scaled(totalKgPerHa, shares, s -> 1);
   }
 
-  /** The same seeds at a total of live seeds divided by shares of their number. */
+  /**
+   * {@return the same seeds at a total of live seeds divided by shares of their number}
+   *
+   * @param liveSeedsPerM2 live seeds, per m²
+   * @param shares share of each component; they make 1
+   */
   public SeedMix byCount(double liveSeedsPerM2, List<Double> shares) {
     Need.positive("liveSeedsPerM2", "The total of live seeds", liveSeedsPerM2);
     return scaled(liveSeedsPerM2, shares, s -> 10_000 / s.liveSeedsPerKg());
@@ -109,24 +126,26 @@ public record SeedMix(List<Seed> seeds) {
     return new SeedMix(all);
   }
 
-  /** Bulk seed, kg/ha. */
+  /** {@return bulk seed, kg/ha} */
   public double rateKgPerHa() {
     return seeds.stream().mapToDouble(Seed::rateKgPerHa).sum();
   }
 
-  /** Live seeds per m². */
+  /** {@return live seeds per m²} */
   public double liveSeedsPerM2() {
     return seeds.stream().mapToDouble(Seed::liveSeedsPerM2).sum();
   }
 
-  /** Money per ha. */
+  /** {@return money per ha} */
   public double costPerHa() {
     return seeds.stream().mapToDouble(Seed::costPerHa).sum();
   }
 
   /**
-   * How full the field is: the sum of each rate over the rate the species would have alone, counted
-   * in live seed. Usual is 1.0 to 1.3; under 0.7 is thin, over 1.6 wasteful.
+   * {@return how full the field is: the sum of each rate over the rate the species would have
+   * alone, counted in live seed} Usual is 1.0 to 1.3; under 0.7 is thin, over 1.6 wasteful.
+   *
+   * @param placement where seed lies
    */
   public double intensity(Placement placement) {
     return seeds.stream()
@@ -135,8 +154,11 @@ public record SeedMix(List<Seed> seeds) {
   }
 
   /**
-   * The usual rate of a species alone, kg/ha: drilled or surface rate by placement. A precision
-   * planter needs three quarters of a drill's seed.
+   * {@return the usual rate of a species alone, kg/ha: drilled or surface rate by placement} A
+   * precision planter needs three quarters of a drill's seed.
+   *
+   * @param species species in question
+   * @param placement where seed lies
    */
   public static double fullRateKgPerHa(Species species, Placement placement) {
     return switch (placement) {

@@ -37,7 +37,7 @@ public final class CarryOver {
   /** Something sprayed on the field. */
   public record Sprayed(String residual, LocalDate on) {}
 
-  /** The table that ships. */
+  /** {@return the table that ships} */
   public static CarryOver shipped() {
     List<Row> rows = new ArrayList<>();
     for (CSVRecord r : CsvTable.shipped("carryover.csv")) {
@@ -51,12 +51,18 @@ public final class CarryOver {
     return new CarryOver(rows);
   }
 
-  /** All lines. */
+  /** {@return all lines} */
   public List<Row> rows() {
     return rows;
   }
 
-  /** What was sprayed that is still too fresh for a cover on its seeding day. */
+  /**
+   * {@return what was sprayed that is still too fresh for a cover on its seeding day}
+   *
+   * @param sprayed residuals sprayed
+   * @param cover components of the cover
+   * @param seedOn day of seeding
+   */
   public List<Reason> risks(List<Sprayed> sprayed, List<Species> cover, LocalDate seedOn) {
     List<Reason> found = new ArrayList<>();
     for (Sprayed s : sprayed) {
@@ -83,8 +89,12 @@ public final class CarryOver {
   }
 
   /**
-   * A burndown after seeding: before the cover is up it only takes weeds, after that it takes the
-   * cover.
+   * {@return a burndown after seeding: before the cover is up it only takes weeds, after that it
+   * takes the cover}
+   *
+   * @param sprayOn day of the spray
+   * @param seededOn day of seeding
+   * @param emerges day the cover comes up
    */
   public static Reason burndownAfterSeeding(
       LocalDate sprayOn, LocalDate seededOn, LocalDate emerges) {

@@ -40,7 +40,17 @@ public record CoverPlan(
     acts = List.copyOf(acts);
   }
 
-  /** A plan on whose field nothing was seen yet, and whose ending is open. */
+  /**
+   * A plan on whose field nothing was seen yet, and whose ending is open.
+   *
+   * @param soil soil of the field
+   * @param start first day, as an index
+   * @param cover components of the cover
+   * @param method how it is seeded or ended
+   * @param seedOn day of seeding
+   * @param endOn day the cover ends
+   * @param plantOn planting of the next crop
+   */
   public CoverPlan(
       Soil soil,
       FieldStart start,
@@ -52,32 +62,57 @@ public record CoverPlan(
     this(soil, start, cover, method, seedOn, endOn, plantOn, List.of(), List.of());
   }
 
-  /** The same plan with what was seen. */
+  /**
+   * {@return the same plan with what was seen}
+   *
+   * @param sightings what was seen on the field
+   */
   public CoverPlan seeing(List<Sighting> sightings) {
     return new CoverPlan(soil, start, cover, method, seedOn, endOn, plantOn, sightings, acts);
   }
 
-  /** The same plan seeded on another day. */
+  /**
+   * {@return the same plan seeded on another day}
+   *
+   * @param day day asked for
+   */
   public CoverPlan seededOn(LocalDate day) {
     return new CoverPlan(soil, start, cover, method, day, endOn, plantOn, seen, acts);
   }
 
-  /** The same plan seeded another way, at its rates, with nothing seen. */
+  /**
+   * {@return the same plan seeded another way, at its rates, with nothing seen}
+   *
+   * @param way way of ending or seeding
+   * @param rates components with their rates
+   * @param day day asked for
+   */
   public CoverPlan seeded(SeedingMethod way, List<CoverComponent> rates, LocalDate day) {
     return new CoverPlan(soil, start, rates, way, day, endOn, plantOn, List.of(), acts);
   }
 
-  /** The same plan ended and planted on other days, by other acts. */
+  /**
+   * {@return the same plan ended and planted on other days, by other acts}
+   *
+   * @param end day the cover ends
+   * @param plant planting of the next crop
+   * @param by how it is ended
+   */
   public CoverPlan ended(LocalDate end, LocalDate plant, List<Ending> by) {
     return new CoverPlan(soil, start, cover, method, seedOn, end, plant, seen, by);
   }
 
-  /** Whether a grass is in it. */
+  /** {@return whether a grass is in it} */
   public boolean hasGrass() {
     return cover.stream().anyMatch(c -> c.species().family() == Family.GRASS);
   }
 
-  /** The plan's rates as another way needs them: more seed on the surface, less in the soil. */
+  /**
+   * {@return the plan's rates as another way needs them: more seed on the surface, less in the
+   * soil}
+   *
+   * @param other another way of seeding
+   */
   public List<CoverComponent> coverFor(SeedingMethod other) {
     if (method.rateBasis() == other.rateBasis()) {
       return cover;

@@ -26,18 +26,25 @@ public final class Interseeded {
 
   private Interseeded() {}
 
-  /** Ids of species, best first. */
+  /** {@return ids of species, best first} */
   public static List<String> lasting() {
     return LASTS;
   }
 
-  /** Whether a species is one that lasts. */
+  /**
+   * {@return whether a species is one that lasts}
+   *
+   * @param species species in question
+   */
   public static boolean lasts(Species species) {
     return LASTS.contains(species.id());
   }
 
   /**
-   * What a grower should know of a species before interseeding it; nothing when it simply suits.
+   * {@return what a grower should know of a species before interseeding it; nothing when it simply
+   * suits}
+   *
+   * @param species species in question
    */
   public static Optional<Reason> say(Species species) {
     if (!lasts(species)) {

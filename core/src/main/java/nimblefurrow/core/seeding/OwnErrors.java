@@ -26,47 +26,70 @@ public final class OwnErrors {
     this.seen = List.copyOf(seen);
   }
 
-  /** Of a plan's field. */
+  /**
+   * {@return the own errors of a plan's field}
+   *
+   * @param plan plan asked about
+   */
   public static OwnErrors of(CoverPlan plan) {
     return new OwnErrors(plan.seen());
   }
 
-  /** Of cover, feed, mulch, roots and nitrogen on a day. */
+  /**
+   * {@return the own errors of cover, feed, mulch, roots and nitrogen on a day}
+   *
+   * @param on day it happens
+   */
   public OwnError growth(LocalDate on) {
     return new OwnError.Times(growthSd(on));
   }
 
-  /** Of the light caught on a day. */
+  /**
+   * {@return the own errors of the light caught on a day}
+   *
+   * @param on day it happens
+   */
   public OwnError light(LocalDate on) {
     return new OwnError.Light(growthSd(on));
   }
 
-  /** Of a species' stages, days. */
+  /**
+   * {@return the own errors of a species' stages, days}
+   *
+   * @param species index of the component
+   * @param on day it happens
+   */
   public OwnError stages(int species, LocalDate on) {
     return new OwnError.Off(
         STAGE_DAYS
             * doubt(on, s -> s instanceof Sighting.Stage stage && stage.component() == species));
   }
 
-  /** Of the day it is up, days; none once plants were counted. */
+  /** {@return the own errors of the day it is up, days; none once plants were counted} */
   public OwnError comingUp() {
     boolean counted = seen.stream().anyMatch(Sighting.Plants.class::isInstance);
     return counted ? OwnError.NONE : new OwnError.Off(STAGE_DAYS);
   }
 
-  /** Of the plants of a species that come up of its live seed; none once they were counted. */
+  /**
+   * {@return the own errors of the plants of a species that come up of its live seed; none once
+   * they were counted}
+   *
+   * @param species index of the component
+   * @param liveSeedsPerM2 live seeds, per m²
+   */
   public OwnError emerged(int species, double liveSeedsPerM2) {
     boolean counted =
         seen.stream().anyMatch(s -> s instanceof Sighting.Plants p && p.component() == species);
     return counted ? OwnError.NONE : new OwnError.Odds(EMERGED, liveSeedsPerM2);
   }
 
-  /** Of the share that an ending kills. */
+  /** {@return the own errors of the share that an ending kills} */
   public static OwnError kill() {
     return new OwnError.Odds(KILL, 1);
   }
 
-  /** Of the hours that work takes. */
+  /** {@return the own errors of the hours that work takes} */
   public static OwnError hours() {
     return new OwnError.Times(HOURS);
   }

@@ -18,7 +18,9 @@ public final class RainSoon {
    * For seed that is left on the surface: in how many of the ways the season may go enough rain
    * falls. Days that a forecast knows are its days in all of them.
    *
+   * @param window window of the way
    * @param skies with the forecast, where there is one
+   * @return what was found; nothing when there is none
    */
   public static Optional<Reason> after(Window window, SeasonSkies skies) {
     SeedingMethod method = window.method();

@@ -9,7 +9,11 @@ public enum RateBasis {
   /** Seed falls on the ground, worked in lightly or not: more of it is lost. */
   SURFACE;
 
-  /** The rates of a species, kg/ha. */
+  /**
+   * {@return the rates of a species, kg/ha}
+   *
+   * @param species species in question
+   */
   public Species.Rates of(Species species) {
     return this == DRILLED ? species.seed().drilled() : species.seed().surface();
   }

@@ -21,34 +21,34 @@ public abstract class SeedingMethod {
     this.traits = traits;
   }
 
-  /** The name on the wire, and of the machines that do it. */
+  /** {@return the name on the wire, and of the machines that do it} */
   public final String key() {
     return traits.key();
   }
 
-  /** In a grower's words. */
+  /** {@return its name in a grower's words} */
   public final String label() {
     return traits.label();
   }
 
-  /** What it does to the seed. */
+  /** {@return what it does to the seed} */
   public final Placement placement() {
     return traits.placement();
   }
 
-  /** Which of a species' rates it goes by. */
+  /** {@return which of a species' rates it goes by} */
   public final RateBasis rateBasis() {
     return traits.rateBasis();
   }
 
-  /** What is known of it as data. */
+  /** {@return what is known of it as data} */
   public final SeedingTraits traits() {
     return traits;
   }
 
   /**
-   * Whether seed lies on the ground until rain or frost takes it in, so that rates of the surface
-   * apply.
+   * {@return whether seed lies on the ground until rain or frost takes it in, so that rates of the
+   * surface apply}
    */
   public final boolean onSurface() {
     return rateBasis() == RateBasis.SURFACE;
@@ -71,7 +71,7 @@ public abstract class SeedingMethod {
     return List.of();
   }
 
-  /** What can hurt someone at this work, or spoil it. */
+  /** {@return what can hurt someone at this work, or spoil it} */
   public List<Reason> safety() {
     return List.of(
         Reason.of(
@@ -80,13 +80,13 @@ public abstract class SeedingMethod {
         Reason.of("do not ride wet ground to keep a date"));
   }
 
-  /** Species to think of first where none is planned, by id. */
+  /** {@return species to think of first where none is planned, by id} */
   public List<String> shortlist() {
     return Shortlist.BEHIND_THE_COMBINE;
   }
 
   /**
-   * What a grower should know of a species before seeding it so.
+   * {@return what a grower should know of a species before seeding it so}
    *
    * @param species in question
    */
@@ -94,59 +94,63 @@ public abstract class SeedingMethod {
     return List.of();
   }
 
-  /** Whether the crop must be off first. */
+  /** {@return whether the crop must be off first} */
   public boolean waitsForHarvest() {
     return false;
   }
 
-  /** Whether seed goes out with the combine, as one job with the harvest. */
+  /** {@return whether seed goes out with the combine, as one job with the harvest} */
   public boolean goesWithCombine() {
     return false;
   }
 
-  /** Whether it goes between the rows of a crop that then closes over it. */
+  /** {@return whether it goes between the rows of a crop that then closes over it} */
   public boolean underCrop() {
     return false;
   }
 
-  /** Whether it flies, so that wind and not ground decides over its hours. */
+  /** {@return whether it flies, so that wind and not ground decides over its hours} */
   public boolean flies() {
     return false;
   }
 
-  /** Whether the warmth that is left before winter closes its time. */
+  /** {@return whether the warmth that is left before winter closes its time} */
   public boolean hangsOnWarmth() {
     return true;
   }
 
-  /** Whether seed lies on open ground and nothing works it in: what comes up closes its time. */
+  /**
+   * {@return whether seed lies on open ground and nothing works it in: what comes up closes its
+   * time}
+   */
   public boolean spreadAndLeft() {
     return false;
   }
 
-  /** Whether seed on the surface cannot do without rain within a week. */
+  /** {@return whether seed on the surface cannot do without rain within a week} */
   public boolean needsRain() {
     return onSurface();
   }
 
-  /** Whether seed goes out in the manure tank, by volume and not by weight. */
+  /** {@return whether seed goes out in the manure tank, by volume and not by weight} */
   public boolean carriesManure() {
     return false;
   }
 
-  /** Whether it can be had for hire where a shed is empty. */
+  /** {@return whether it can be had for hire where a shed is empty} */
   public boolean forHire() {
     return false;
   }
 
-  /** Whether it is how a thin stand is seeded again. */
+  /** {@return whether it is how a thin stand is seeded again} */
   public boolean mends() {
     return false;
   }
 
   /**
-   * The method of a wire name.
+   * {@return the method of a wire name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static SeedingMethod of(String key) {

@@ -26,22 +26,26 @@ public final class SeedingMethods {
 
   private SeedingMethods() {}
 
-  /** All of them. */
+  /** {@return all of them} */
   public static List<SeedingMethod> all() {
     return SHIPPED.all();
   }
 
-  /** The method of a wire name; empty where it is not one. */
+  /**
+   * {@return the method of a wire name; empty where it is not one}
+   *
+   * @param key name on the wire
+   */
   public static Optional<SeedingMethod> find(String key) {
     return SHIPPED.find(key);
   }
 
-  /** Those that can be had where a shed is empty. */
+  /** {@return those that can be had where a shed is empty} */
   public static List<SeedingMethod> forHire() {
     return all().stream().filter(SeedingMethod::forHire).toList();
   }
 
-  /** How a thin stand is seeded again. */
+  /** {@return how a thin stand is seeded again} */
   public static SeedingMethod mending() {
     return all().stream().filter(SeedingMethod::mends).findFirst().orElseThrow();
   }

@@ -26,33 +26,33 @@ public record SeedingSite(Climate climate, CropSeasons crop, Soil soil, List<Spe
     cover = List.copyOf(cover);
   }
 
-  /** Whether a row crop stands on it in summer. */
+  /** {@return whether a row crop stands on it in summer} */
   public boolean rows() {
     return crop.crop() instanceof CashCrop.Corn || soybeans();
   }
 
-  /** Whether that is corn. */
+  /** {@return whether that is corn} */
   public boolean corn() {
     return crop.crop() instanceof CashCrop.Corn;
   }
 
-  /** Whether that is soybeans. */
+  /** {@return whether that is soybeans} */
   public boolean soybeans() {
     return crop.crop() instanceof CashCrop.Soybean;
   }
 
-  /** Whether a chopper takes the crop off. */
+  /** {@return whether a chopper takes the crop off} */
   public boolean silage() {
     return crop.crop() instanceof CashCrop.Corn corn && corn.silage();
   }
 
-  /** Whether a small grain stands on it. */
+  /** {@return whether a small grain stands on it} */
   public boolean smallGrain() {
     return crop.crop() instanceof CashCrop.SmallGrain;
   }
 
   /**
-   * An edge.
+   * {@return an edge}
    *
    * @param count days from the season's start
    * @param reason what sets it; its {@code day} is filled in

@@ -36,7 +36,11 @@ public record Window(
     cautions = List.copyOf(cautions);
   }
 
-  /** Where a day lies in this window. */
+  /**
+   * {@return where a day lies in this window}
+   *
+   * @param day day asked for
+   */
   public Standing standing(LocalDate day) {
     if (day.isBefore(opens.day())) {
       return Standing.TOO_EARLY;

@@ -14,17 +14,29 @@ public final class WindowEdges {
 
   WindowEdges() {}
 
-  /** Not before. */
+  /**
+   * Not before.
+   *
+   * @param edge when, and why
+   */
   public void opens(Window.Edge edge) {
     opening.add(edge);
   }
 
-  /** Not after. */
+  /**
+   * Not after.
+   *
+   * @param edge when, and why
+   */
   public void closes(Window.Edge edge) {
     closing.add(edge);
   }
 
-  /** Not at all on this field. */
+  /**
+   * Not at all on this field.
+   *
+   * @param why why, with its figures
+   */
   public void never(Reason why) {
     never = why;
   }

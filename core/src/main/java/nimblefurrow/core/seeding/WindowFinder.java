@@ -34,7 +34,7 @@ public final class WindowFinder {
   }
 
   /**
-   * The window of a cover.
+   * {@return the window of a cover}
    *
    * @param cover its species, at least one; the most demanding sets the edges
    * @param method how it is seeded

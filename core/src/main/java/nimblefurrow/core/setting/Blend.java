@@ -33,7 +33,7 @@ public record Blend(
   }
 
   /**
-   * A blend that brings both rates at once.
+   * {@return a blend that brings both rates at once}
    *
    * @param seedKgPerHa wanted
    * @param fertiliserKgPerHa wanted

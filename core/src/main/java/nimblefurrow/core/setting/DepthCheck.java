@@ -16,7 +16,13 @@ import nimblefurrow.core.units.Refused;
 public record DepthCheck(double meanMm, double shareInside, double low, double high) {
   private static final double CONFIDENCE = 0.90;
 
-  /** Of depths in mm against the wanted limits. */
+  /**
+   * {@return the depth check of depths in mm against the wanted limits}
+   *
+   * @param depthsMm depths dug, mm
+   * @param lowMm shallowest useful, mm
+   * @param highMm deepest useful, mm
+   */
   public static DepthCheck of(List<Double> depthsMm, double lowMm, double highMm) {
     Need.notNegative("lowMm", "The shallowest depth", lowMm);
     if (depthsMm.isEmpty()) {

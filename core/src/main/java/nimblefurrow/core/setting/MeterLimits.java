@@ -24,7 +24,13 @@ public record MeterLimits(
     waysOut = List.copyOf(waysOut);
   }
 
-  /** Judges a target against a meter's tries. */
+  /**
+   * Judges a target against a meter's tries.
+   *
+   * @param tries settings tried and what they gave
+   * @param targetKgPerHa rate wanted, kg/ha
+   * @return the meter limits
+   */
   public static MeterLimits of(List<SettingLine.Try> tries, double targetKgPerHa) {
     Need.positive("targetKgPerHa", "The target rate", targetKgPerHa);
     if (tries.isEmpty()) {

@@ -34,6 +34,9 @@ public final class Rates {
   /**
    * Gate of a drone, aircraft or spinner.
    *
+   * @param flowKgPerS flow, kg/s
+   * @param speedMPerS speed, m/s
+   * @param swathM width of a swath, m
    * @return 10 000 · flow / (speed × swath), kg/ha
    */
   public static double gate(double flowKgPerS, double speedMPerS, double swathM) {
@@ -62,6 +65,7 @@ public final class Rates {
    * @param widthM working width
    * @param speedsKmh speeds to show
    * @param targetKgPerHa wanted rate
+   * @return the rate, kg/ha
    */
   public static Timed timed(
       double kgPerMin, double widthM, List<Double> speedsKmh, double targetKgPerHa) {
@@ -102,6 +106,7 @@ public final class Rates {
    * @param areaHa done
    * @param targetKgPerHa wanted
    * @param setting now
+   * @return the new setting and rate
    */
   public static Running running(
       double startKg, double leftKg, double areaHa, double targetKgPerHa, double setting) {

@@ -37,7 +37,7 @@ public record RowPlan(
   }
 
   /**
-   * Openers in the middle of a gap.
+   * {@return openers in the middle of a gap}
    *
    * @param cropSpacingM between crop rows
    * @param openers in one gap
@@ -111,7 +111,12 @@ public record RowPlan(
   public record ZoneSeed(
       String species, String box, double share, double fieldRateKgPerHa, double seedKg) {}
 
-  /** Seed by strip: each gets its rate on its own share of the width. */
+  /**
+   * {@return seed by strip: each gets its rate on its own share of the width}
+   *
+   * @param zones zones across the width
+   * @param areaHa area, ha
+   */
   public static List<ZoneSeed> zones(List<Zone> zones, double areaHa) {
     Need.positive("areaHa", "The area", areaHa);
     double width = 0;

@@ -37,8 +37,10 @@ public record SettingLine(
   }
 
   /**
-   * The line through tries.
+   * {@return the line through tries}
    *
+   * @param tries settings tried and what they gave
+   * @param targetKgPerHa rate wanted, kg/ha
    * @throws Refused when there are fewer than two, all at one setting, or the rate does not move
    */
   public static SettingLine through(List<Try> tries, double targetKgPerHa) {
@@ -92,8 +94,10 @@ public record SettingLine(
   }
 
   /**
-   * The setting for a rate with its 90 % prediction interval: Student's t × spread over slope × √(1
-   * + 1/n + (x − x̄)²/Sxx) either side (inverse prediction, Draper and Smith 1998).
+   * {@return the setting for a rate with its 90 % prediction interval: Student's t × spread over
+   * slope × √(1 + 1/n + (x − x̄)²/Sxx) either side (inverse prediction, Draper and Smith 1998)}
+   *
+   * @param targetKgPerHa rate wanted, kg/ha
    */
   public Answer forRate(double targetKgPerHa) {
     double setting = (targetKgPerHa - intercept) / slope;

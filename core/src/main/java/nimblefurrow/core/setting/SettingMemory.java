@@ -17,7 +17,12 @@ public record SettingMemory(@Nullable Double setting, @Nullable Reason note) {
   /** How far from a single try its proportion is still believed. */
   private static final double NEAR = 0.10;
 
-  /** What tries say of a target, newest first; at least one. */
+  /**
+   * {@return what tries say of a target, newest first; at least one}
+   *
+   * @param tries settings tried and what they gave
+   * @param targetKgPerHa rate wanted, kg/ha
+   */
   public static SettingMemory of(List<SettingLine.Try> tries, double targetKgPerHa) {
     double lowest = tries.stream().mapToDouble(SettingLine.Try::setting).min().orElseThrow();
     double highest = tries.stream().mapToDouble(SettingLine.Try::setting).max().orElseThrow();

@@ -38,6 +38,7 @@ public record SpreadPattern(List<Swath> swaths, GoodSwath goodSwathM, double ske
    * @param traySpacingM distance between trays
    * @param traysG masses from left to right
    * @param maxCv what is even enough, such as 0.15, from the air 0.25
+   * @return the spread pattern
    */
   public static SpreadPattern of(double traySpacingM, List<Double> traysG, double maxCv) {
     Need.positive("traySpacingM", "The spacing of trays", traySpacingM);
@@ -71,8 +72,8 @@ public record SpreadPattern(List<Swath> swaths, GoodSwath goodSwathM, double ske
   }
 
   /**
-   * What lands across one period of passes: one swath, or two when every other pass is turned
-   * round.
+   * {@return what lands across one period of passes: one swath, or two when every other pass is
+   * turned round}
    *
    * @param trays one pass from left to right
    * @param step the swath in tray spacings

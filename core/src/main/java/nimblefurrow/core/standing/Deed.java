@@ -30,19 +30,22 @@ public enum Deed implements Keyed {
     return key();
   }
 
-  /** The kind of log entry that says it is done. */
+  /** {@return the kind of log entry that says it is done} */
   public LogKind logKind() {
     return logKind;
   }
 
-  /** Whether it is done to the cash crop, which does not wait for anyone to write it down. */
+  /**
+   * {@return whether it is done to the cash crop, which does not wait for anyone to write it down}
+   */
   public boolean cropOwn() {
     return cropOwn;
   }
 
   /**
-   * The deed of a log kind.
+   * {@return the deed of a log kind}
    *
+   * @param logKind kind of log entry
    * @throws Refused when there is none
    */
   public static Deed of(String logKind) {
@@ -52,7 +55,11 @@ public enum Deed implements Keyed {
         .orElseThrow(() -> new Refused("deed", "There is no deed called “" + logKind + "”."));
   }
 
-  /** The deed a log entry of a kind speaks of, if it speaks of one. */
+  /**
+   * {@return the deed a log entry of a kind speaks of, if it speaks of one}
+   *
+   * @param logKind kind of log entry
+   */
   public static Optional<Deed> ofLog(LogKind logKind) {
     return Arrays.stream(values()).filter(d -> d.logKind == logKind).findFirst();
   }

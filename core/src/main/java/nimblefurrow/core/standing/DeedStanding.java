@@ -30,22 +30,22 @@ public record DeedStanding(
     NONE
   }
 
-  /** Whether it counts as done. */
+  /** {@return whether it counts as done} */
   public boolean done() {
     return state == State.LOGGED || state == State.LIKELY;
   }
 
-  /** Whether it is still to be done. */
+  /** {@return whether it is still to be done} */
   public boolean due() {
     return state == State.AHEAD || state == State.OVERDUE;
   }
 
-  /** Whether some of it is still to be done: all of it, or what a logged part left. */
+  /** {@return whether some of it is still to be done: all of it, or what a logged part left} */
   public boolean open() {
     return due() || state == State.LOGGED && share < 1;
   }
 
-  /** Whether somebody should say what became of it. */
+  /** {@return whether somebody should say what became of it} */
   public boolean unknown() {
     return state == State.LIKELY || state == State.OVERDUE || state == State.TOO_LATE;
   }

@@ -74,7 +74,12 @@ public record FieldStanding(
     }
   }
 
-  /** Reads a field's standing off what is known of it. */
+  /**
+   * Reads a field's standing off what is known of it.
+   *
+   * @param k what is known
+   * @return the field standing
+   */
   public static FieldStanding of(Known k) {
     DeedStanding harvest = crops(k, Deed.HARVEST, k.harvestLikely());
     DeedStanding seeding = seeding(k, harvest);
@@ -82,7 +87,11 @@ public record FieldStanding(
         harvest, seeding, ending(k, seeding), crops(k, Deed.PLANTING, k.plantOn()));
   }
 
-  /** One of the four. */
+  /**
+   * {@return one of the four}
+   *
+   * @param deed deed in question
+   */
   public DeedStanding of(Deed deed) {
     return switch (deed) {
       case HARVEST -> harvest;
@@ -92,19 +101,28 @@ public record FieldStanding(
     };
   }
 
-  /** Whether there is a cover, or still can be. */
+  /** {@return whether there is a cover, or still can be} */
   public boolean hasCover() {
     return seeding.done() || seeding.due();
   }
 
-  /** The day seed counts as out: as written down, or when it is due and still can be. */
+  /**
+   * {@return the day seed counts as out: as written down, or when it is due and still can be}
+   *
+   * @param today day it is
+   */
   public LocalDate seedOn(LocalDate today) {
     return seeding.state() == State.OVERDUE && seeding.day().isBefore(today)
         ? today
         : seeding.day();
   }
 
-  /** The day the cover counts as ended: as written down, or when it is due and still can be. */
+  /**
+   * {@return the day the cover counts as ended: as written down, or when it is due and still can
+   * be}
+   *
+   * @param today day it is
+   */
   public LocalDate endOn(LocalDate today) {
     return ending.state() == State.OVERDUE && ending.day().isBefore(today) ? today : ending.day();
   }

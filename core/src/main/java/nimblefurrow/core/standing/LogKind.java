@@ -38,8 +38,9 @@ public enum LogKind implements Keyed {
   }
 
   /**
-   * The kind of a stored name.
+   * {@return the kind of a stored name}
    *
+   * @param key name on the wire
    * @throws Refused when there is none
    */
   public static LogKind of(String key) {

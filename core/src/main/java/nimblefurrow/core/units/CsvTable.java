@@ -20,7 +20,7 @@ public final class CsvTable {
   private CsvTable() {}
 
   /**
-   * All rows of a shipped table.
+   * {@return all rows of a shipped table}
    *
    * @param path a resource below {@code nimblefurrow/core}, such as {@code soils.csv}
    * @throws IllegalArgumentException when there is no such table
@@ -36,14 +36,24 @@ public final class CsvTable {
     }
   }
 
-  /** All rows of a comma-separated table with a header line. */
+  /**
+   * {@return all rows of a comma-separated table with a header line}
+   *
+   * @param reader text of the table
+   * @throws IOException when the text cannot be read
+   */
   public static List<CSVRecord> rows(Reader reader) throws IOException {
     try (CSVParser parser = CSVParser.parse(new BufferedReader(reader), FORMAT)) {
       return parser.getRecords();
     }
   }
 
-  /** The number in a column. */
+  /**
+   * {@return the number in a column}
+   *
+   * @param row row of the table
+   * @param column name of the column
+   */
   public static double number(CSVRecord row, String column) {
     return Double.parseDouble(row.get(column));
   }

@@ -13,7 +13,7 @@ public final class Curve {
   }
 
   /**
-   * A curve through the given points.
+   * {@return a curve through the given points}
    *
    * @param xs strictly rising positions
    * @param ys the value at each position
@@ -31,7 +31,11 @@ public final class Curve {
     return new Curve(xs.clone(), ys.clone());
   }
 
-  /** The value at {@code x}. */
+  /**
+   * {@return the value at {@code x}}
+   *
+   * @param x position
+   */
   public double at(double x) {
     int last = xs.length - 1;
     if (x <= xs[0]) {

@@ -5,6 +5,6 @@ package nimblefurrow.core.units;
  * text, so that whatever writes or reads them by their text agrees.
  */
 public interface Keyed {
-  /** The name stored and on the wire. */
+  /** {@return the name stored and on the wire} */
   String key();
 }

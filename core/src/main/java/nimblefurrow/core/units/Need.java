@@ -9,7 +9,13 @@ public final class Need {
 
   private Need() {}
 
-  /** Any number a machine could show. */
+  /**
+   * {@return any number a machine could show}
+   *
+   * @param where name of the input, for the refusal
+   * @param what what it is, for a sentence
+   * @param value value in question
+   */
   public static double number(String where, String what, double value) {
     if (!(Math.abs(value) <= MOST)) {
       throw new Refused(where, "%s must be a number below a billion.".formatted(what));
@@ -17,7 +23,13 @@ public final class Need {
     return value;
   }
 
-  /** Above zero, and less than a billion. */
+  /**
+   * {@return above zero, and less than a billion}
+   *
+   * @param where name of the input, for the refusal
+   * @param what what it is, for a sentence
+   * @param value value in question
+   */
   public static double positive(String where, String what, double value) {
     if (!(value > 0)) {
       throw new Refused(where, "%s must be more than 0; it is %s.".formatted(what, said(value)));
@@ -25,7 +37,13 @@ public final class Need {
     return number(where, what, value);
   }
 
-  /** Zero or more, and less than a billion. */
+  /**
+   * {@return zero or more, and less than a billion}
+   *
+   * @param where name of the input, for the refusal
+   * @param what what it is, for a sentence
+   * @param value value in question
+   */
   public static double notNegative(String where, String what, double value) {
     if (!(value >= 0)) {
       throw new Refused(where, "%s must be 0 or more; it is %s.".formatted(what, said(value)));
@@ -33,7 +51,13 @@ public final class Need {
     return number(where, what, value);
   }
 
-  /** A share above 0 up to 1. */
+  /**
+   * {@return a share above 0 up to 1}
+   *
+   * @param where name of the input, for the refusal
+   * @param what what it is, for a sentence
+   * @param value value in question
+   */
   public static double share(String where, String what, double value) {
     if (!(value > 0 && value <= 1)) {
       throw new Refused(
@@ -43,7 +67,11 @@ public final class Need {
     return value;
   }
 
-  /** How sure an interval is to be: between 50 and 99.9 %. */
+  /**
+   * {@return how sure an interval is to be: between 50 and 99.9 %}
+   *
+   * @param value value in question
+   */
   public static double confidence(double value) {
     if (!(value >= 0.5 && value <= 0.999)) {
       throw new Refused(

@@ -8,10 +8,15 @@ public sealed interface OwnError {
   /** Nothing beyond what the years differ: it was measured, or the model has no part in it. */
   OwnError NONE = new Off(0);
 
-  /** A value as it is when the model is off by {@code z} standard deviations. */
+  /**
+   * {@return a value as it is when the model is off by {@code z} standard deviations}
+   *
+   * @param value value in question
+   * @param z standard score
+   */
   double at(double value, double z);
 
-  /** How wide it is; 0 for a value that is taken as it stands. */
+  /** {@return how wide it is; 0 for a value that is taken as it stands} */
   double sd();
 
   /** Growth and mass: e^(sd·z) times the value. */

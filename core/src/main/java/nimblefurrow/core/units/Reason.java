@@ -16,27 +16,54 @@ public record Reason(String text, Map<String, Figure> figures) {
     figures = Map.copyOf(figures);
   }
 
-  /** A sentence without figures so far. */
+  /**
+   * {@return a sentence without figures so far}
+   *
+   * @param text sentence with names of figures in braces
+   */
   public static Reason of(String text) {
     return new Reason(text, Map.of());
   }
 
-  /** With a quantity under {@code name}. */
+  /**
+   * With a quantity under {@code name}.
+   *
+   * @param name name to find or say it by
+   * @param value value in question
+   * @param unit unit of the value
+   * @return a copy with it
+   */
   public Reason with(String name, double value, Unit unit) {
     return with(name, new Figure.Amount(value, unit));
   }
 
-  /** With a day under {@code name}. */
+  /**
+   * With a day under {@code name}.
+   *
+   * @param name name to find or say it by
+   * @param day day asked for
+   * @return a copy with it
+   */
   public Reason with(String name, LocalDate day) {
     return with(name, new Figure.Day(day));
   }
 
-  /** With words under {@code name}. */
+  /**
+   * With words under {@code name}.
+   *
+   * @param name name to find or say it by
+   * @param words words to put in
+   * @return a copy with it
+   */
   public Reason with(String name, String words) {
     return with(name, new Figure.Words(words));
   }
 
-  /** The sentence in the units of a system. */
+  /**
+   * {@return the sentence in the units of a system}
+   *
+   * @param system units it is said in
+   */
   public String say(UnitSystem system) {
     String said = text;
     for (Map.Entry<String, Figure> figure : figures.entrySet()) {

@@ -18,7 +18,7 @@ public class Refused extends RuntimeException {
     this.where = where;
   }
 
-  /** Name of the input that is wrong. */
+  /** {@return name of the input that is wrong} */
   public String where() {
     return where;
   }

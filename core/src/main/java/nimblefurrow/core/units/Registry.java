@@ -23,12 +23,16 @@ public final class Registry<T> {
     this.all = List.copyOf(shipped);
   }
 
-  /** All of them, in their order. */
+  /** {@return all of them, in their order} */
   public List<T> all() {
     return all;
   }
 
-  /** The one of a key. */
+  /**
+   * {@return the one of a key}
+   *
+   * @param wanted key wanted
+   */
   public Optional<T> find(String wanted) {
     return all.stream().filter(t -> key.apply(t).equals(wanted)).findFirst();
   }

@@ -21,33 +21,48 @@ public final class Spread {
     this.error = error;
   }
 
-  /** One of the nine points, by any number: years take them in turn where each is walked once. */
+  /**
+   * {@return one of the nine points, by any number: years take them in turn where each is walked
+   * once}
+   *
+   * @param turn how many have been drawn
+   */
   public static double point(int turn) {
     return NORMAL[Math.floorMod(4 * turn, NORMAL.length)];
   }
 
-  /** Of values in any order. Infinite values stand for "never" and sort last. */
+  /**
+   * {@return the spread of values in any order} Infinite values stand for "never" and sort last.
+   *
+   * @param values a value a year
+   */
   public static Spread of(double[] values) {
     double[] copy = values.clone();
     Arrays.sort(copy);
     return new Spread(copy, OwnError.NONE);
   }
 
-  /** The same years with a model's own error around each. */
+  /**
+   * {@return the same years with a model's own error around each}
+   *
+   * @param own the farm's own
+   */
   public Spread with(OwnError own) {
     return new Spread(sorted, own);
   }
 
-  /** How many years. */
+  /** {@return how many years} */
   public int years() {
     return sorted.length;
   }
 
   /**
-   * The value below which the given share of years to come is expected to lie, linear between years
-   * seen (definition 6 of Hyndman and Fan 1996, after Weibull 1939): unbiased for the next year,
-   * where definition 7 would call a range of so few years narrower than it is. Never outside what
-   * was seen; NaN when there are no years.
+   * {@return the value below which the given share of years to come is expected to lie, linear
+   * between years seen (definition 6 of Hyndman and Fan 1996, after Weibull 1939): unbiased for the
+   * next year, where definition 7 would call a range of so few years narrower than it is} Never
+   * outside what was seen; NaN when there are no years.
+   *
+   * @param share share, 0..1
    */
   public double quantile(double share) {
     if (sorted.length == 0) {
@@ -82,17 +97,27 @@ public final class Spread {
     return all;
   }
 
-  /** The middle. */
+  /** {@return the middle} */
   public double median() {
     return quantile(0.5);
   }
 
-  /** In how many of the years the value is at least {@code limit}, the model's error counted. */
+  /**
+   * {@return in how many of the years the value is at least {@code limit}, the model's error
+   * counted}
+   *
+   * @param limit limit, in the unit of the values
+   */
   public int atLeast(double limit) {
     return count(v -> v >= limit);
   }
 
-  /** In how many of the years the value is at most {@code limit}, the model's error counted. */
+  /**
+   * {@return in how many of the years the value is at most {@code limit}, the model's error
+   * counted}
+   *
+   * @param limit limit, in the unit of the values
+   */
   public int atMost(double limit) {
     return count(v -> v <= limit);
   }

@@ -30,7 +30,12 @@ public enum UnitSystem {
   private static final double M2_PER_FT2 = 0.09290304;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
-  /** An amount of a unit as a number of this system's unit for it. */
+  /**
+   * {@return an amount of a unit as a number of this system's unit for it}
+   *
+   * @param value value in question
+   * @param unit unit of the value
+   */
   public double convert(double value, Unit unit) {
     if (this == METRIC) {
       return unit == Unit.SHARE ? value * 100 : value;
@@ -57,13 +62,23 @@ public enum UnitSystem {
     };
   }
 
-  /** A number of this system's unit as an amount of the unit itself: undoes {@link #convert}. */
+  /**
+   * {@return a number of this system's unit as an amount of the unit itself: undoes {@link
+   * #convert}}
+   *
+   * @param shown value in the system's own unit
+   * @param unit unit of the value
+   */
   public double toSi(double shown, Unit unit) {
     double zero = convert(0, unit);
     return (shown - zero) / (convert(1, unit) - zero);
   }
 
-  /** What follows the number. */
+  /**
+   * {@return what follows the number}
+   *
+   * @param unit unit of the value
+   */
   public String suffix(Unit unit) {
     boolean us = this == US;
     return switch (unit) {
@@ -92,7 +107,11 @@ public enum UnitSystem {
     };
   }
 
-  /** A figure in words of this system. */
+  /**
+   * {@return a figure in words of this system}
+   *
+   * @param figure quantity with its unit
+   */
   public String say(Figure figure) {
     if (figure instanceof Figure.Day day) {
       return DAY.format(day.date());

@@ -52,28 +52,30 @@ public final class Climate {
   /**
    * Reads a record.
    *
+   * @param record whole past years
+   * @return the climate
    * @throws Refused when it holds no whole year
    */
   public static Climate of(DailyWeather record) {
     return new Climate(record);
   }
 
-  /** The days it was read from. */
+  /** {@return the days it was read from} */
   public DailyWeather record() {
     return record;
   }
 
-  /** How many whole years there are. */
+  /** {@return how many whole years there are} */
   public int years() {
     return januaries.size();
   }
 
-  /** First autumn day at or below −2.2 °C. */
+  /** {@return first autumn day at or below −2.2 °C} */
   public Spread killingFrost() {
     return Spread.of(killingFrost);
   }
 
-  /** Mean day of the first killing frost, days from 1 January. */
+  /** {@return mean day of the first killing frost, days from 1 January} */
   public double averageKillingFrost() {
     double sum = 0;
     for (double day : killingFrost) {
@@ -82,7 +84,11 @@ public final class Climate {
     return sum / killingFrost.length;
   }
 
-  /** Warmth above 4 °C from a day of the year to 31 December, °C·day. */
+  /**
+   * {@return warmth above 4 °C from a day of the year to 31 December, °C·day}
+   *
+   * @param dayCount days from 1 January
+   */
   public Spread heatFrom(int dayCount) {
     return Spread.of(
         heatToYearEnd.stream()
@@ -90,14 +96,16 @@ public final class Climate {
             .toArray());
   }
 
-  /** First day of late winter from which most days freeze by night and thaw by day. */
+  /** {@return first day of late winter from which most days freeze by night and thaw by day} */
   public Spread freezeThawBegins() {
     return freezeThawBegins;
   }
 
   /**
-   * The last day of late winter on which more than a share of the years freeze by night and thaw by
-   * day, from the day it begins on; days from 1 January.
+   * {@return the last day of late winter on which more than a share of the years freeze by night
+   * and thaw by day, from the day it begins on; days from 1 January}
+   *
+   * @param share share, 0..1
    */
   public int freezeThawUntil(double share) {
     int last = 31;
@@ -119,7 +127,7 @@ public final class Climate {
     return record.tminC(day) < -2 && record.tmaxC(day) > 2;
   }
 
-  /** First day of spring from which a week averages above 5 °C. */
+  /** {@return first day of spring from which a week averages above 5 °C} */
   public Spread growthStarts() {
     return growthStarts;
   }

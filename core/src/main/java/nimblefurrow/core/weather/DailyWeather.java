@@ -33,8 +33,14 @@ public final class DailyWeather {
   }
 
   /**
-   * Weather from columns of equal length.
+   * {@return weather from columns of equal length}
    *
+   * @param start first day
+   * @param tminC minima, °C
+   * @param tmaxC maxima, °C
+   * @param precipMm rain and melted snow, mm
+   * @param windMs wind at 2 m, m/s; null when not known
+   * @param dewPointC dew points, °C; null when not known
    * @throws Refused when lengths differ, a temperature or rain is not a number, rain is negative or
    *     a minimum lies above its maximum; the message names the day
    */
@@ -71,64 +77,98 @@ public final class DailyWeather {
         start, tminC.clone(), tmaxC.clone(), precipMm.clone(), windMs.clone(), dewPointC.clone());
   }
 
-  /** The first day. */
+  /** {@return the first day} */
   public LocalDate start() {
     return start;
   }
 
-  /** The last day. */
+  /** {@return the last day} */
   public LocalDate end() {
     return start.plusDays(days() - 1L);
   }
 
-  /** How many days there are. */
+  /** {@return how many days there are} */
   public int days() {
     return tminC.length;
   }
 
-  /** The index of a day; negative or at least {@link #days()} when it lies outside. */
+  /**
+   * {@return the index of a day; negative or at least {@link #days()} when it lies outside}
+   *
+   * @param day day asked for
+   */
   public int indexOf(LocalDate day) {
     return (int) ChronoUnit.DAYS.between(start, day);
   }
 
-  /** Whether both days and all between are covered. */
+  /**
+   * {@return whether both days and all between are covered}
+   *
+   * @param from first day
+   * @param to last day
+   */
   public boolean covers(LocalDate from, LocalDate to) {
     return !from.isBefore(start) && !to.isAfter(end());
   }
 
-  /** Daily minimum, °C. */
+  /**
+   * {@return daily minimum, °C}
+   *
+   * @param i day, as an index from the first
+   */
   public double tminC(int i) {
     return tminC[i];
   }
 
-  /** Daily maximum, °C. */
+  /**
+   * {@return daily maximum, °C}
+   *
+   * @param i day, as an index from the first
+   */
   public double tmaxC(int i) {
     return tmaxC[i];
   }
 
-  /** Mean of minimum and maximum, °C. */
+  /**
+   * {@return mean of minimum and maximum, °C}
+   *
+   * @param i day, as an index from the first
+   */
   public double meanC(int i) {
     return (tminC[i] + tmaxC[i]) / 2;
   }
 
-  /** Rain and melted snowfall, mm. */
+  /**
+   * {@return rain and melted snowfall, mm}
+   *
+   * @param i day, as an index from the first
+   */
   public double precipMm(int i) {
     return precipMm[i];
   }
 
-  /** Wind at 2 m, m/s, or NaN. */
+  /**
+   * {@return wind at 2 m, m/s, or NaN}
+   *
+   * @param i day, as an index from the first
+   */
   public double windMs(int i) {
     return windMs[i];
   }
 
-  /** Dew point, °C, or NaN. */
+  /**
+   * {@return dew point, °C, or NaN}
+   *
+   * @param i day, as an index from the first
+   */
   public double dewPointC(int i) {
     return dewPointC[i];
   }
 
   /**
-   * The days up to and including {@code last}.
+   * {@return the days up to and including {@code last}}
    *
+   * @param last last day
    * @throws Refused when no day remains
    */
   public DailyWeather until(LocalDate last) {
@@ -136,8 +176,10 @@ public final class DailyWeather {
   }
 
   /**
-   * The days from {@code from} to {@code to}, both included.
+   * {@return the days from {@code from} to {@code to}, both included}
    *
+   * @param from first day
+   * @param to last day
    * @throws Refused when they are not all covered
    */
   public DailyWeather slice(LocalDate from, LocalDate to) {
@@ -156,14 +198,20 @@ public final class DailyWeather {
         Arrays.copyOfRange(dewPointC, a, b));
   }
 
-  /** The same values as if they began on another day. */
+  /**
+   * {@return the same values as if they began on another day}
+   *
+   * @param day day asked for
+   */
   public DailyWeather startingOn(LocalDate day) {
     return new DailyWeather(day, tminC, tmaxC, precipMm, windMs, dewPointC);
   }
 
   /**
-   * These days followed at once by {@code next}, whose own dates are replaced by the days that
-   * follow here. Used to join a season seen so far to what another year brought from here on.
+   * {@return these days followed at once by {@code next}, whose own dates are replaced by the days
+   * that follow here} Used to join a season seen so far to what another year brought from here on.
+   *
+   * @param next what follows
    */
   public DailyWeather followedBy(DailyWeather next) {
     return new DailyWeather(

@@ -17,7 +17,11 @@ public final class ForecastStandIn {
 
   private ForecastStandIn() {}
 
-  /** Share of days whose rain is foretold right by lead, 0..1. */
+  /**
+   * {@return share of days whose rain is foretold right by lead, 0..1}
+   *
+   * @param leadDays days ahead
+   */
   public static double skill(int leadDays) {
     return Math.exp(-leadDays / SKILL_DAYS);
   }
@@ -26,6 +30,7 @@ public final class ForecastStandIn {
    * @param truth days after the one the forecast is issued on
    * @param past whole past years, for rain where skill ends
    * @param issued the day it is issued
+   * @return the forecast stand in
    */
   public static DailyWeather of(DailyWeather truth, DailyWeather past, LocalDate issued) {
     int n = truth.days();

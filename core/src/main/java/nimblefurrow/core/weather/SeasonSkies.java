@@ -35,6 +35,8 @@ public final class SeasonSkies {
    * @param today last day that was seen
    * @param history past years, each used whole from January to the July after it
    * @param seen weather that was measured up to {@code today}; may be empty of this season
+   * @param place where the station stands
+   * @return the season skies
    * @throws Refused when history holds no whole season
    */
   public static SeasonSkies join(
@@ -64,8 +66,9 @@ public final class SeasonSkies {
   }
 
   /**
-   * The same ways with a forecast for the days after today: of each lead it is believed in as many
-   * of the ways as its skill says, longest in the same ones, so that a wet week stays a wet week.
+   * {@return the same ways with a forecast for the days after today: of each lead it is believed in
+   * as many of the ways as its skill says, longest in the same ones, so that a wet week stays a wet
+   * week}
    *
    * @param ahead days from the one after today on
    * @throws Refused when it begins on another day
@@ -143,32 +146,36 @@ public final class SeasonSkies {
     return a.isBefore(b) ? a : b;
   }
 
-  /** The year whose autumn is planned. */
+  /** {@return the year whose autumn is planned} */
   public int seasonYear() {
     return seasonYear;
   }
 
-  /** The last day that was seen. */
+  /** {@return the last day that was seen} */
   public LocalDate today() {
     return today;
   }
 
-  /** One sky for each past year. All begin on 1 January of the season's year. */
+  /** {@return one sky for each past year} All begin on 1 January of the season's year. */
   public List<Sky> skies() {
     return skies;
   }
 
-  /** The past year that gave the days to come of the sky at an index. */
+  /**
+   * {@return the past year that gave the days to come of the sky at an index}
+   *
+   * @param index index from the first
+   */
   public int pastYear(int index) {
     return firstPastYear + index;
   }
 
-  /** How many past years there are. */
+  /** {@return how many past years there are} */
   public int years() {
     return skies.size();
   }
 
-  /** The first day all skies share. */
+  /** {@return the first day all skies share} */
   public LocalDate start() {
     return LocalDate.of(seasonYear, Month.JANUARY, 1);
   }

@@ -40,47 +40,77 @@ public final class Sky {
     }
   }
 
-  /** The sky over {@code place} on every day of {@code weather}. */
+  /**
+   * {@return the sky over {@code place} on every day of {@code weather}}
+   *
+   * @param weather days
+   * @param place where the station stands
+   */
   public static Sky over(DailyWeather weather, Place place) {
     return new Sky(weather, place);
   }
 
-  /** The weather underneath. */
+  /** {@return the weather underneath} */
   public DailyWeather weather() {
     return weather;
   }
 
-  /** The place underneath. */
+  /** {@return the place underneath} */
   public Place place() {
     return place;
   }
 
-  /** Mean temperature, °C. */
+  /**
+   * {@return mean temperature, °C}
+   *
+   * @param i day, as an index from the first
+   */
   public double meanC(int i) {
     return meanC[i];
   }
 
-  /** Day length, h. */
+  /**
+   * {@return day length, h}
+   *
+   * @param i day, as an index from the first
+   */
   public double dayLengthH(int i) {
     return dayLengthH[i];
   }
 
-  /** Radiation above the air, MJ/m²/day. */
+  /**
+   * {@return radiation above the air, MJ/m²/day}
+   *
+   * @param i day, as an index from the first
+   */
   public double extraterrestrialMj(int i) {
     return extraterrestrial[i];
   }
 
-  /** Solar radiation at the ground, MJ/m²/day. */
+  /**
+   * {@return solar radiation at the ground, MJ/m²/day}
+   *
+   * @param i day, as an index from the first
+   */
   public double solarMj(int i) {
     return solar[i];
   }
 
-  /** Reference evapotranspiration, mm/day. */
+  /**
+   * {@return reference evapotranspiration, mm/day}
+   *
+   * @param i day, as an index from the first
+   */
   public double et0Mm(int i) {
     return et0[i];
   }
 
-  /** Photothermal units of the day, °C·day: warmth above 0 °C weighted by the length of the day. */
+  /**
+   * {@return photothermal units of the day, °C·day: warmth above 0 °C weighted by the length of the
+   * day}
+   *
+   * @param i day, as an index from the first
+   */
   public double photothermalUnits(int i) {
     return photothermal[i];
   }

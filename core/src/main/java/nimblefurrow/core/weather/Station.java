@@ -22,7 +22,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param file its record
  */
 public record Station(String name, Place place, double longitudeDeg, String file) {
-  /** The stations that ship with the model. */
+  /** {@return the stations that ship with the model} */
   public static List<Station> shipped() {
     List<Station> all = new ArrayList<>();
     for (CSVRecord r : CsvTable.shipped("weather/stations.csv")) {
@@ -37,7 +37,7 @@ public record Station(String name, Place place, double longitudeDeg, String file
     return all;
   }
 
-  /** Its years of daily weather. */
+  /** {@return its years of daily weather} */
   public DailyWeather record() {
     String path = "/nimblefurrow/core/weather/" + file;
     try (InputStream in = Station.class.getResourceAsStream(path)) {

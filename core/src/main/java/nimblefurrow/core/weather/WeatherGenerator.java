@@ -49,15 +49,22 @@ public final class WeatherGenerator {
   }
 
   /**
-   * The generator of a shipped station.
+   * {@return the generator of a shipped station}
    *
+   * @param station name of the shipped station
    * @throws IllegalArgumentException when there is no such station
    */
   public static WeatherGenerator of(String station) {
     return new WeatherGenerator(station);
   }
 
-  /** Days from {@code from} to {@code to}, the same for the same seed. */
+  /**
+   * {@return days from {@code from} to {@code to}, the same for the same seed}
+   *
+   * @param from first day
+   * @param to last day
+   * @param seed of the random numbers: the same seed gives the same
+   */
   public DailyWeather generate(LocalDate from, LocalDate to, long seed) {
     RandomGenerator random = new Random(seed);
     int n = (int) java.time.temporal.ChronoUnit.DAYS.between(from, to) + 1;

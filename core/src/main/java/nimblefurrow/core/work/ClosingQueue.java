@@ -93,12 +93,12 @@ public final class ClosingQueue {
     return Optional.empty();
   }
 
-  /** Usual days that all tasks take one machine. */
+  /** {@return usual days that all tasks take one machine} */
   public double days() {
     return hours() / USUAL_DAY_H;
   }
 
-  /** Hours of all tasks. */
+  /** {@return hours of all tasks} */
   public double hours() {
     return tasks.stream().mapToDouble(Task::hours).sum();
   }

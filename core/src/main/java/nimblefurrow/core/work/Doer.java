@@ -16,42 +16,72 @@ import org.jspecify.annotations.Nullable;
  * @param machine null on foot
  */
 public record Doer(UUID id, String name, @Nullable Machine machine) {
-  /** A machine. */
+  /**
+   * {@return a machine}
+   *
+   * @param m machine
+   */
   public static Doer of(Machine m) {
     return new Doer(m.id(), m.name(), m);
   }
 
-  /** A person on foot. */
+  /**
+   * {@return a person on foot}
+   *
+   * @param id stable key
+   * @param name name to find or say it by
+   */
   public static Doer onFoot(UUID id, String name) {
     return new Doer(id, name + " on foot", null);
   }
 
-  /** Whether it does a kind of work; null asks who walks. */
+  /**
+   * {@return whether it does a kind of work; null asks who walks}
+   *
+   * @param work kind of work or work drawn up
+   */
   public boolean does(@Nullable MachineWork work) {
     return machine == null ? work == null : work != null && machine.does(work);
   }
 
-  /** Whether it seeds in a way. */
+  /**
+   * {@return whether it seeds in a way}
+   *
+   * @param method how it is seeded or ended
+   */
   public boolean seeds(SeedingMethod method) {
     return machine != null && machine.seeds(method);
   }
 
-  /** The wind that decides over its hours; null where ground does. */
+  /** {@return the wind that decides over its hours; null where ground does} */
   public @Nullable WindLimit windLimit() {
     return machine == null ? null : machine.windLimit();
   }
 
-  /** Hours for an area at work. */
+  /**
+   * {@return hours for an area at work}
+   *
+   * @param areaHa area, ha
+   */
   public double hours(double areaHa) {
     return machine == null ? 0 : areaHa / machine.haPerHour();
   }
 
-  /** Money for a job. */
+  /**
+   * {@return money for a job}
+   *
+   * @param areaHa area, ha
+   * @param hours hours at work
+   */
   public double usd(double areaHa, double hours) {
     return machine == null ? 0 : machine.usd(areaHa, hours);
   }
 
-  /** Whether it is on the farm on a day. */
+  /**
+   * {@return whether it is on the farm on a day}
+   *
+   * @param day day asked for
+   */
   public boolean there(LocalDate day) {
     return machine == null || machine.there(day);
   }

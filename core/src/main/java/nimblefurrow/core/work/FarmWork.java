@@ -49,7 +49,12 @@ public record FarmWork(
    */
   public record Standing(Map<String, KeptJob> kept, Map<String, JobPin> pins, List<Look> looks) {}
 
-  /** What tells jobs of a farm apart. */
+  /**
+   * {@return what tells jobs of a farm apart}
+   *
+   * @param fieldId field
+   * @param kind kind in question
+   */
   public static String key(UUID fieldId, String kind) {
     return JobList.key(fieldId, kind);
   }
@@ -64,6 +69,7 @@ public record FarmWork(
    * @param standing what is kept, settled and taken on
    * @param usdPerMove price of moving a job away from the kept plan
    * @param told hears how far it is, 0..1
+   * @return the farm work
    */
   public static FarmWork of(
       WorkFrame frame,
@@ -175,7 +181,12 @@ public record FarmWork(
         m.drive().roadKmh());
   }
 
-  /** The index of a job; −1 when it is not open. */
+  /**
+   * {@return the index of a job; −1 when it is not open}
+   *
+   * @param fieldId field
+   * @param job name of the job on its field
+   */
   public int job(UUID fieldId, String job) {
     for (int j = 0; j < jobs.size(); j++) {
       if (jobs.get(j).field().id().equals(fieldId) && jobs.get(j).job().equals(job)) {
@@ -185,7 +196,10 @@ public record FarmWork(
     return -1;
   }
 
-  /** What all crops bring that are cut on the last day they can be, with no other work done. */
+  /**
+   * {@return what all crops bring that are cut on the last day they can be, with no other work
+   * done}
+   */
   public double anyway() {
     double sum = 0;
     for (int j = 0; j < jobs.size(); j++) {
@@ -194,7 +208,11 @@ public record FarmWork(
     return sum;
   }
 
-  /** What a job brings whatever is planned: the grain that would be cut anyway. */
+  /**
+   * {@return what a job brings whatever is planned: the grain that would be cut anyway}
+   *
+   * @param job index of the job
+   */
   public double anyway(int job) {
     if (jobs.get(job).kind() != JobKind.HARVEST) {
       return 0;

@@ -23,7 +23,7 @@ public record FieldJob(
     alternatives = List.copyOf(alternatives);
   }
 
-  /** What kind of job it is. */
+  /** {@return what kind of job it is} */
   public JobKind kind() {
     return JobKind.of(job);
   }
@@ -40,7 +40,7 @@ public record FieldJob(
       this(option, key, null);
     }
 
-    /** In a grower's words. */
+    /** {@return its name in a grower's words} */
     public String label() {
       return option.label();
     }

@@ -40,24 +40,33 @@ public enum JobKind implements Keyed {
     return key;
   }
 
-  /** What it does to its field, where that is one of the deeds of a season. */
+  /** {@return what it does to its field, where that is one of the deeds of a season} */
   public Optional<Deed> deed() {
     return Optional.ofNullable(deed);
   }
 
-  /** The name of a job that looks at something. */
+  /**
+   * {@return the name of a job that looks at something}
+   *
+   * @param about what is looked at
+   */
   public static String look(String about) {
     return LOOK.key + ABOUT + about;
   }
 
-  /** What a job of a name looks at; empty for jobs that do not look. */
+  /**
+   * {@return what a job of a name looks at; empty for jobs that do not look}
+   *
+   * @param job name of the job on its field
+   */
   public static String about(String job) {
     return job.startsWith(LOOK.key + ABOUT) ? job.substring(LOOK.key.length() + 1) : "";
   }
 
   /**
-   * The kind of a job's name.
+   * {@return the kind of a job's name}
    *
+   * @param job name of the job on its field
    * @throws Refused when no job has such a name
    */
   public static JobKind of(String job) {

@@ -28,13 +28,18 @@ public final class SeedingQueues {
   public record Waiting(
       UUID id, SeedingMethod method, double areaHa, List<CoverComponent> cover, LocalDate closes) {}
 
-  /** Machines that can seed in a way, in the shed's order. */
+  /**
+   * {@return machines that can seed in a way, in the shed's order}
+   *
+   * @param machines machines of the shed
+   * @param method how it is seeded or ended
+   */
   public static List<Machine> able(List<Machine> machines, SeedingMethod method) {
     return machines.stream().filter(m -> m.seeds(method)).toList();
   }
 
   /**
-   * Fields that wait for any of some machines.
+   * {@return fields that wait for any of some machines}
    *
    * @param able at least one; hours are reckoned by the first
    * @param fields that wait

@@ -31,6 +31,7 @@ public record WorkSpan(LocalDate start, int days) {
    * @param today the day it is
    * @param seasonYear the season that is laid out
    * @param fields all fields
+   * @return the work span
    * @throws Refused when the season is over
    */
   public static WorkSpan of(LocalDate today, int seasonYear, List<WorkField> fields) {
@@ -69,17 +70,25 @@ public record WorkSpan(LocalDate start, int days) {
     return seed.isBefore(clear) ? seed : clear;
   }
 
-  /** A day as a count from the start. */
+  /**
+   * {@return a day as a count from the start}
+   *
+   * @param day day asked for
+   */
   public int index(LocalDate day) {
     return (int) ChronoUnit.DAYS.between(start, day);
   }
 
-  /** A count as a day. */
+  /**
+   * {@return a count as a day}
+   *
+   * @param index index from the first
+   */
   public LocalDate day(int index) {
     return start.plusDays(index);
   }
 
-  /** Its last day. */
+  /** {@return its last day} */
   public LocalDate last() {
     return day(days - 1);
   }

@@ -40,7 +40,7 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
   private static final double MARGINAL = 0.5;
 
   /**
-   * Of a farm.
+   * {@return the workable days of a farm}
    *
    * @param forecaster runs the ground
    * @param all its fields
@@ -121,12 +121,17 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
         f.next().plantOn());
   }
 
-  /** How many ways the season may go. */
+  /** {@return how many ways the season may go} */
   public int years() {
     return wheels.length;
   }
 
-  /** Hours of a machine on a day, as many as the odds leave in the mean. */
+  /**
+   * {@return hours of a machine on a day, as many as the odds leave in the mean}
+   *
+   * @param doer machine, or someone on foot
+   * @param day day, as an index from the first
+   */
   public double hours(Doer doer, int day) {
     double[][] fit = fit(doer);
     double sum = 0;
@@ -136,7 +141,13 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
     return light[day] * sum;
   }
 
-  /** Hours of a machine on a day of one way the season may go. */
+  /**
+   * {@return hours of a machine on a day of one way the season may go}
+   *
+   * @param doer machine, or someone on foot
+   * @param year index of the year
+   * @param day day, as an index from the first
+   */
   public double hours(Doer doer, int year, int day) {
     return light[day] * fit(doer)[year][day];
   }

@@ -27,7 +27,11 @@ public record Worker(
     daysOff = Set.copyOf(daysOff);
   }
 
-  /** Hours on a day. */
+  /**
+   * {@return hours on a day}
+   *
+   * @param day day asked for
+   */
   public double hours(LocalDate day) {
     boolean free = day.getDayOfWeek() == DayOfWeek.SUNDAY && !worksSundays;
     return free || daysOff.contains(day) ? 0 : hoursPerDay;

@@ -13,7 +13,12 @@ public final class YearsOfWork {
 
   private YearsOfWork() {}
 
-  /** The same problem under the days of one year. */
+  /**
+   * {@return the same problem under the days of one year}
+   *
+   * @param work kind of work or work drawn up
+   * @param year index of the year
+   */
   public static WorkProblem under(FarmWork work, int year) {
     List<WorkProblem.Machine> machines = new ArrayList<>();
     for (int m = 0; m < work.doers().size(); m++) {
@@ -22,7 +27,14 @@ public final class YearsOfWork {
     return with(work.problem(), machines);
   }
 
-  /** A problem with a machine's hours on one day made whole. */
+  /**
+   * {@return a problem with a machine's hours on one day made whole}
+   *
+   * @param work kind of work or work drawn up
+   * @param under problem of one year
+   * @param machine index of the machine
+   * @param day day, as an index from the first
+   */
   public static WorkProblem oneMoreDay(FarmWork work, WorkProblem under, int machine, int day) {
     List<WorkProblem.Machine> machines = new ArrayList<>(under.machines());
     double[] hours = machines.get(machine).hours().clone();
