@@ -36,5 +36,37 @@ export default ts.config(
       ],
     },
   },
+  {
+    // Numbers of the job live in core: a page asks what is usual of the session, and what is said in
+    // which unit of the table of units. What a drawing measures on screen is its own.
+    files: ['src/views/**/*.{vue,ts}', 'src/parts/**/*.{vue,ts}', 'src/words/**/*.ts'],
+    ignores: ['**/*.test.ts', 'src/words/units.data.ts', 'src/words/ids.ts', 'src/words/days.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: `CallExpression[callee.name=/^(ref|kept)$/] > Literal[raw=/^(?!0$|1$)[0-9.]+$/]`,
+          message: 'What a form begins with is session.usual(…), from core.',
+        },
+        {
+          selector: `LogicalExpression[operator="??"] > Literal.right[raw=/^(?!0$|1$)[0-9.]+$/]`,
+          message: 'What stands in for a value is session.usual(…), from core.',
+        },
+        {
+          selector: `BinaryExpression[operator=/^[<>]=?$/] > Literal[raw=/^(?!0$|1$)[0-9.]+$/]`,
+          message:
+            'A limit is session.usual(…), from core; or name the number for what it is here.',
+        },
+        {
+          selector: `BinaryExpression[operator=/^[*/]$/] > Literal[raw=/^[0-9]*[.][0-9]{2,}$/]`,
+          message: 'A conversion is the table of units.',
+        },
+        {
+          selector: `Property > Literal.value[raw=/^(?!0$|1$)[0-9.]+$/]`,
+          message: 'A figure that is sent is session.usual(…), from core.',
+        },
+      ],
+    },
+  },
   prettier,
 )

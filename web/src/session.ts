@@ -13,6 +13,7 @@ export const useSession = defineStore('session', () => {
   const farms = ref<Schemas['FarmView'][]>([])
   const farmId = ref(localStorage.getItem('farm') ?? '')
   const choices = ref<Schemas['Choices'] | null>(null)
+  const reference = ref<Schemas['Reference'] | null>(null)
   const units = ref<UnitSystem>('us')
 
   const farm = computed(() => farms.value.find((f) => f.id === farmId.value) ?? farms.value[0])
@@ -32,6 +33,7 @@ export const useSession = defineStore('session', () => {
     }
     units.value = session.units === 'metric' ? 'metric' : 'us'
     farms.value = await read('/api/farms')
+    reference.value ??= await read('/api/reference')
     await loadChoices()
   }
 
@@ -72,6 +74,10 @@ export const useSession = defineStore('session', () => {
     farms.value = await read('/api/farms')
   }
 
+  /** What is usual where nothing is known yet, in SI and round in the reader's units. */
+  function usual(key: Schemas['UsualView']['key']): number {
+    return reference.value?.usual.find((u) => u.key === key)?.[units.value] ?? 0
+  }
   /** An amount in the reader's units. */
   const amount = (value: number, unit: Unit, digits?: number) =>
     say(value, unit, units.value, digits)
@@ -83,6 +89,7 @@ export const useSession = defineStore('session', () => {
     farms,
     farm,
     choices,
+    usual,
     units,
     owner,
     operator,

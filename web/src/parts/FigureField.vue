@@ -5,6 +5,9 @@ import { shown, toSi, unitName, type Unit } from '../words/units'
 import { readNumber } from '../words/numbers'
 
 /** A number typed in the reader's unit and held in SI; undefined while nothing sensible is typed. */
+/** Places worth showing: three figures or so. */
+const [UNITS, HUNDREDS] = [10, 1000] as const
+const places = (size: number) => (size < UNITS ? 2 : size < HUNDREDS ? 1 : 0)
 const value = defineModel<number | undefined>()
 const props = defineProps<{ label: string; unit?: Unit; error?: string; digits?: number }>()
 const session = useSession()
@@ -31,9 +34,7 @@ watch(
     }
     const now = shown(held, unit.value, session.units)
     if (mine !== undefined && Math.abs(mine - now) <= 1e-6 * Math.max(1, Math.abs(now))) return
-    typed.value = String(
-      Number(now.toFixed(props.digits ?? (Math.abs(now) < 10 ? 2 : Math.abs(now) < 1000 ? 1 : 0))),
-    )
+    typed.value = String(Number(now.toFixed(props.digits ?? places(Math.abs(now)))))
   },
   { immediate: true },
 )

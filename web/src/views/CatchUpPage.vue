@@ -13,7 +13,7 @@ const loaded = ref(false)
 const onDay = ref<string | null>(null)
 const partly = ref<string | null>(null)
 const day = ref('')
-const tenths = ref(5)
+const tenths = ref(session.usual('partTenths'))
 const GROUPS: { deed: string; title: string }[] = [
   { deed: 'harvested', title: 'Harvest' },
   { deed: 'seeded', title: 'Seeding' },

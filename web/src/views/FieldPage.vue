@@ -36,7 +36,9 @@ const refused = ref<Refusal | null>(null)
 const trouble = ref('')
 const edge = ref<Reason | null>(null)
 const holder = useTemplateRef<HTMLElement>('holder')
-const width = ref(900)
+/** Until the page is measured. */
+const WIDE = 900
+const width = ref(WIDE)
 let observer: ResizeObserver | undefined
 
 const path = computed(() => ({ farmId: session.farm?.id ?? '', fieldId: fieldId.value }))
@@ -161,7 +163,7 @@ function onKey(event: KeyboardEvent) {
 
 onMounted(() => {
   void load()
-  observer = new ResizeObserver((entries) => (width.value = entries[0]?.contentRect.width ?? 900))
+  observer = new ResizeObserver((entries) => (width.value = entries[0]?.contentRect.width ?? WIDE))
   if (holder.value) observer.observe(holder.value)
   addEventListener('keydown', onKey)
 })

@@ -7,6 +7,7 @@ import { sayDay, sayFullDay } from '../words/days'
 import { sentence } from '../words/reasons'
 
 /** Three days, hour by hour: what can be done, what limits it, and the reckoning behind it. */
+const NOON = 12
 const session = useSession()
 const view = ref<Schemas['HoursView'] | null>(null)
 const fields = ref<Schemas['FieldView'][]>([])
@@ -65,10 +66,11 @@ const days = computed(() => {
 const hourOf = (h: HourView) => Number(h.time.slice(11, 13))
 const clock = (hour: number) =>
   session.units === 'us'
-    ? `${((hour + 11) % 12) + 1} ${hour < 12 ? 'am' : 'pm'}`
+    ? `${((hour + 11) % 12) + 1} ${hour < NOON ? 'am' : 'pm'}`
     : `${String(hour).padStart(2, '0')}:00`
 
-const daytime = (h: HourView) => hourOf(h) >= 5 && hourOf(h) <= 21
+const daytime = (h: HourView) =>
+  hourOf(h) >= session.usual('workFrom') && hourOf(h) < session.usual('workUntil')
 
 /** The longest run of go hours of a day, in words. */
 function best(hours: { hour: HourView }[], work: Work): string {

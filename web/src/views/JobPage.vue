@@ -75,7 +75,9 @@ const seedKey = computed(() =>
     .join('+'),
 )
 /** What is seeded whole needs no sheet; what is left of a field does. */
-const over = computed(() => !!job.value && job.value.doneHa >= job.value.areaHa * 0.995)
+const over = computed(
+  () => !!job.value && job.value.doneHa >= job.value.areaHa * session.usual('doneFrom'),
+)
 const print = () => window.print()
 /** Seed that is flown or spread on top has no depth to be set. */
 const hasDepth = computed(() => kinds.method(job.value?.plan?.method)?.onSurface === false)

@@ -18,6 +18,8 @@ import { read } from '../farm/data'
 import { useSeason } from '../season'
 import { useSession } from '../session'
 
+/** Where a name stands in its field, how wide its halo is, and how near one may go. */
+const [LABEL_AT, HALO, NEAREST] = [0.78, 3, 19]
 const session = useSession()
 const season = useSeason()
 const router = useRouter()
@@ -53,8 +55,9 @@ function paint(f: Furrow): Legend {
   if (by.value === 'odds') {
     if (!f.goal) return { name: 'no cover', color: css('--soil-band') }
     const share = f.goal.met / f.goal.years
-    if (share >= 0.7) return { name: '7 of 10 years or better', color: css('--leaf') }
-    return share >= 0.4
+    if (share >= session.usual('goodOdds'))
+      return { name: '7 of 10 years or better', color: css('--leaf') }
+    return share >= session.usual('fairOdds')
       ? { name: '4 to 6 of 10', color: css('--leaf-fan') }
       : { name: 'below 4 of 10', color: '#d59a80' }
   }
@@ -81,7 +84,7 @@ function labelPoint(feature: Feature): Point | undefined {
   const holes = shape.getPolygons().some((p) => p.getLinearRingCount() > 1)
   if (!holes) return undefined
   const [left, bottom, right, top] = shape.getExtent() as [number, number, number, number]
-  const place = [(left + right) / 2, bottom + 0.78 * (top - bottom)]
+  const place = [(left + right) / 2, bottom + LABEL_AT * (top - bottom)]
   return shape.intersectsCoordinate(place) ? new Point(place) : undefined
 }
 
@@ -99,7 +102,7 @@ function style(feature: Feature): Style[] {
       font: '600 12px "Archivo Variable", sans-serif',
       overflow: true,
       fill: new Fill({ color: css('--ink') }),
-      stroke: new Stroke({ color: css('--plate'), width: 3 }),
+      stroke: new Stroke({ color: css('--plate'), width: HALO }),
     }),
   })
   return [area, name]
@@ -138,7 +141,7 @@ onMounted(async () => {
     map = new OlMap({
       target: holder.value!,
       layers: [new VectorLayer({ source, style: (f) => style(f as Feature), declutter: true })],
-      view: new View({ maxZoom: 19 }),
+      view: new View({ maxZoom: NEAREST }),
     })
     map.addControl(new ScaleLine({ units: session.units === 'us' ? 'us' : 'metric' }))
     map.getView().fit(source.getExtent()!, { padding: [30, 30, 30, 30] })

@@ -25,8 +25,8 @@ const kinds = useKinds()
 const route = useRoute()
 const router = useRouter()
 const rows = ref<Row[]>([
-  { species: 'cereal_rye', rateKgPerHa: 35 },
-  { species: 'hairy_vetch', rateKgPerHa: 14 },
+  { species: 'cereal_rye', rateKgPerHa: session.usual('mixRye') },
+  { species: 'hairy_vetch', rateKgPerHa: session.usual('mixVetch') },
 ])
 const placement = ref(session.choices?.methods[0]?.key ?? '')
 const ending = ref('')

@@ -11,7 +11,7 @@ import { newId } from '../words/ids'
 
 /** Seed: what to buy, what is in the bin, and the farm's mixes. */
 const session = useSession()
-const allowance = ref(5)
+const allowance = ref(100 * session.usual('seedAllowance'))
 const { data: lots, trouble } = useRead('/api/farms/{farmId}/seed/lots')
 const { data: mixed } = useRead('/api/farms/{farmId}/seed/mixes')
 const { data: needed } = useRead('/api/farms/{farmId}/seed/needs', () => ({
@@ -84,7 +84,7 @@ async function removeMix(mix: Schemas['MixView']) {
 const left = (l: Schemas['LotView']) => l.boughtKg - (l.usedKg ?? 0)
 const toBuy = computed(() => needs.value.filter((n) => n.needKg > 0))
 const bill = computed(() => toBuy.value.reduce((sum, n) => sum + n.usd, 0))
-const bags = (kg: number) => Math.ceil(kg / 22.6796185)
+const bags = (kg: number) => Math.ceil(kg / session.usual('seedBag'))
 </script>
 
 <template>

@@ -23,12 +23,12 @@ function fresh(): Schemas['MachineView'] {
     kind: '',
     work: ['seed'],
     methods: (session.choices?.methods ?? []).slice(0, 1).map((m) => m.key),
-    widthM: 9.144,
-    speedKmh: 8,
-    efficiency: 0.7,
-    hopperM3: 2,
-    turnS: 25,
-    refillS: 600,
+    widthM: session.usual('machineWidth'),
+    speedKmh: session.usual('machineSpeed'),
+    efficiency: session.usual('machineEfficiency'),
+    hopperM3: session.usual('machineHopper'),
+    turnS: session.usual('machineTurn'),
+    refillS: session.usual('machineRefill'),
     meter: '',
     hired: false,
     notes: '',
@@ -37,7 +37,6 @@ function fresh(): Schemas['MachineView'] {
 const label = (key: string) => session.choices?.methods.find((m) => m.key === key)?.label ?? key
 /** Wings spend most of their time on the way and at the loader: width times speed says nothing. */
 const flies = (m: Schemas['MachineView']) => m.methods.some((w) => kinds.method(w)?.flies)
-const haPerHour = (m: Schemas['MachineView']) => ((m.widthM * m.speedKmh) / 10) * m.efficiency
 const last = (id: string) => notes.value.find((n) => n.machineId === id)
 </script>
 
@@ -78,7 +77,7 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
             ><b>{{ session.amount(m.speedKmh, 'KMH', 0) }}</b></span
           >
           <span v-if="!flies(m)"
-            ><b>{{ session.amount(haPerHour(m), 'HA_PER_HOUR', 0) }}</b> in the field</span
+            ><b>{{ session.amount(m.haPerHour ?? 0, 'HA_PER_HOUR', 0) }}</b> in the field</span
           >
           <span v-if="m.payloadKg"
             ><b>{{ session.amount(m.payloadKg, 'KG') }}</b> a load</span

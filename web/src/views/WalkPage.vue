@@ -29,7 +29,9 @@ const COUNTS = [
   ['crop', 'Crop'],
 ] as const
 const wanted = computed(
-  () => session.choices?.purposes.find((p) => p.key === 'smotherWeeds')?.target ?? 8,
+  () =>
+    session.choices?.purposes.find((p) => p.key === 'smotherWeeds')?.target ??
+    session.usual('goalCover'),
 )
 
 const cropIsIn = computed(() =>
@@ -44,7 +46,12 @@ onMounted(async () => {
     // After the turn of the year flowers matter more than the stand.
     const month = Number(field.value.today.slice(5, 7))
     if (field.value.furrow.endedOn) what.value = 'kill'
-    else if (month >= 5 && month <= 6 && field.value.furrow.seededOn) what.value = 'flowering'
+    else if (
+      month >= session.usual('floweringFromMonth') &&
+      month <= session.usual('floweringUntilMonth') &&
+      field.value.furrow.seededOn
+    )
+      what.value = 'flowering'
   } catch (e) {
     trouble.value = (e as Error).message
   }

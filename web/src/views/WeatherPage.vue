@@ -6,7 +6,7 @@ import { useSession } from '../session'
 import { notice } from '../shell/notice'
 import { sayFullDay } from '../words/days'
 import { readNumber } from '../words/numbers'
-import { shown, toSi } from '../words/units'
+import { shown, toSi, unitName } from '../words/units'
 
 const session = useSession()
 const stations = ref<Schemas['StationView'][] | null>(null)
@@ -123,11 +123,8 @@ const store = () =>
     if (report.value.stored) await load()
   })
 
-const elevationUnit = computed(() => (session.units === 'us' ? 'ft' : 'm'))
-const elevation = (m: number) =>
-  session.units === 'us'
-    ? `${Math.round(m / 0.3048).toLocaleString('en-US')} ft`
-    : `${Math.round(m)} m`
+const elevationUnit = computed(() => unitName('M', session.units))
+const elevation = (m: number) => session.amount(m, 'M', 0)
 const column = (optional: boolean) => [
   ...(optional ? [{ title: 'none', value: undefined }] : []),
   ...(check.value?.columns ?? []).filter((c) => c).map((c) => ({ title: c, value: c })),

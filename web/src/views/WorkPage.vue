@@ -5,7 +5,6 @@ import { alter, read } from '../farm/data'
 import FigureField from '../parts/FigureField.vue'
 import { useSession } from '../session'
 import { notice } from '../shell/notice'
-import { toSi } from '../words/units'
 import { onSent } from '../outbox'
 import CrewCard from './field-work/CrewCard.vue'
 import DayList from './field-work/DayList.vue'
@@ -23,11 +22,9 @@ const session = useSession()
 const work = ref<Schemas['WorkView'] | null>(null)
 const run = ref<Schemas['RunView'] | null>(null)
 const trouble = ref('')
-const seconds = ref(6)
+const seconds = ref(session.usual('layOutSeconds'))
 /** A round sum in the reader's unit: $160 an acre, $400 a hectare. */
-const goal = ref<number | undefined>(
-  toSi(session.units === 'us' ? 160 : 400, 'USD_PER_HA', session.units),
-)
+const goal = ref<number | undefined>(session.usual('goalWorth'))
 const odds = ref<Schemas['OddsView'] | null>(null)
 const oddsBusy = ref(false)
 const oddsTrouble = ref('')

@@ -12,9 +12,9 @@ const props = defineProps<{ machine: Schemas['MachineView'] }>()
 const emit = defineEmits<{ keep: [found: Found] }>()
 const session = useSession()
 const caught = ref<number>()
-const seconds = ref<number | undefined>(60)
+const seconds = ref<number | undefined>(session.usual('catchSeconds'))
 const width = ref<number | undefined>(props.machine.widthM)
-const target = ref<number | undefined>(70)
+const target = ref<number | undefined>(session.usual('benchRate'))
 const setting = ref<number>()
 const speeds = [0.7, 0.85, 1, 1.15, 1.3].map((f) => f * props.machine.speedKmh)
 
@@ -33,7 +33,7 @@ const { answer, trouble } = useAnswer(
       },
     }),
 )
-const held = (rate: number) => Math.abs(rate / (target.value ?? 1) - 1) <= 0.1
+const held = (rate: number) => Math.abs(rate / (target.value ?? 1) - 1) <= session.usual('rateNear')
 
 function keep() {
   const now = answer.value!.rates[2]!

@@ -12,15 +12,17 @@ import { useKinds } from '../../words/kinds'
 const props = defineProps<{ machine: Schemas['MachineView']; species: string }>()
 const session = useSession()
 const kinds = useKinds()
-const area = ref<number | undefined>(32.4)
-const rate = ref<number | undefined>(100)
-const length = ref<number | undefined>(400)
-const ferry = ref<number | undefined>(400)
+const area = ref<number | undefined>(session.usual('benchArea'))
+const rate = ref<number | undefined>(session.usual('benchRate'))
+const length = ref<number | undefined>(session.usual('passLength'))
+const ferry = ref<number | undefined>(session.usual('ferryLength'))
 const density = computed(
-  () => session.choices?.species.find((s) => s.id === props.species)?.bulkKgPerM3 ?? 700,
+  () =>
+    session.choices?.species.find((s) => s.id === props.species)?.bulkKgPerM3 ??
+    session.usual('bulkDensity'),
 )
 const slurry = computed(() => props.machine.methods.some((m) => kinds.method(m)?.carriesManure))
-const slurryRate = ref<number | undefined>(80)
+const slurryRate = ref<number | undefined>(session.usual('slurryRate'))
 
 const { answer, trouble } = useAnswer(
   () =>
@@ -35,7 +37,7 @@ function question(rateKgPerHa: number) {
     rateKgPerHa,
     bulkDensityKgPerM3: density.value,
     hopperM3: props.machine.hopperM3,
-    fillFactor: 0.95,
+    fillFactor: session.usual('fillFactor'),
     payloadLimitKg: props.machine.payloadKg,
     swathM: props.machine.widthM,
     speedMPerS: props.machine.speedKmh / 3.6,
@@ -49,7 +51,7 @@ function question(rateKgPerHa: number) {
 }
 
 const other = ref('')
-const otherRate = ref<number | undefined>(6)
+const otherRate = ref<number | undefined>(session.usual('secondSeedRate'))
 const { answer: split } = useAnswer(
   () =>
     other.value && otherRate.value && area.value && rate.value && length.value
@@ -63,7 +65,8 @@ const { answer: split } = useAnswer(
           {
             rateKgPerHa: otherRate.value!,
             bulkDensityKgPerM3:
-              session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ?? 700,
+              session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ??
+              session.usual('bulkDensity'),
           },
         ],
         carrier: question(rate.value!),

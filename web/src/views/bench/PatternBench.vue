@@ -13,10 +13,10 @@ import { useKinds } from '../../words/kinds'
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
 const emit = defineEmits<{ keep: [found: Found] }>()
 const session = useSession()
-const spacing = ref<number | undefined>(props.machine.widthM / 12)
+const spacing = ref<number | undefined>(props.machine.widthM / session.usual('patternTrays'))
 const text = ref('1 3 6 8 10 11 11 10 10 8 5 2 1')
 const air = props.machine.methods.some((m) => useKinds().method(m)?.flies)
-const limit = ref<number | undefined>(air ? 0.25 : 0.15)
+const limit = ref<number | undefined>(session.usual(air ? 'spreadLimitFlown' : 'spreadLimit'))
 const back = ref(true)
 const trays = computed(() =>
   text.value

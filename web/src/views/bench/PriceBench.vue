@@ -9,17 +9,17 @@ import { useSession } from '../../session'
 /** What to charge for seeding someone else's field. */
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
 const session = useSession()
-const area = ref<number | undefined>(40)
-const rate = ref<number | undefined>(100)
-const haPerHour = ref<number | undefined>(
-  ((props.machine.widthM * props.machine.speedKmh) / 10) * props.machine.efficiency,
+const area = ref<number | undefined>(session.usual('benchArea'))
+const rate = ref<number | undefined>(session.usual('benchRate'))
+const haPerHour = ref<number | undefined>(props.machine.haPerHour)
+const pricePerHa = ref<number | undefined>(props.machine.usdPerHa ?? session.usual('usdPerHa'))
+const pricePerHour = ref<number | undefined>(
+  props.machine.usdPerHour ?? session.usual('usdPerHour'),
 )
-const pricePerHa = ref<number | undefined>(props.machine.usdPerHa ?? 37)
-const pricePerHour = ref<number | undefined>(props.machine.usdPerHour ?? 250)
-const limit = ref<number | undefined>(56)
-const minimum = ref<number | undefined>(300)
-const km = ref<number | undefined>(16)
-const perKm = ref<number | undefined>(2)
+const limit = ref<number | undefined>(session.usual('areaPriceUpTo'))
+const minimum = ref<number | undefined>(session.usual('usdLeast'))
+const km = ref<number | undefined>(session.usual('wayThere'))
+const perKm = ref<number | undefined>(session.usual('usdPerKm'))
 const tax = ref<number>()
 
 function body(perHour: number) {

@@ -10,15 +10,25 @@ import { sentence } from '../../words/reasons'
 /** Rows to scale, strips with their own seed, seed blended with fertiliser, what the meter holds. */
 const props = defineProps<{ species: string; tries: Schemas['Try'][] }>()
 const session = useSession()
-const spacing = ref<number | undefined>(0.762)
-const openers = ref<number | undefined>(3)
-const apart = ref<number | undefined>(0.19)
+const spacing = ref<number | undefined>(session.usual('cropRowSpacing'))
+const openers = ref<number | undefined>(session.usual('openersInGap'))
+const apart = ref<number | undefined>(session.usual('coverRowSpacing'))
 const next = ref<number | undefined>(0)
 const band = ref<number>()
-const area = ref<number | undefined>(40)
+const area = ref<number | undefined>(session.usual('benchArea'))
 const zones = ref<Schemas['Zone'][]>([
-  { species: 'cereal_rye', widthM: 0.5, rateKgPerHa: 70, box: 'rear box' },
-  { species: 'oats', widthM: 0.262, rateKgPerHa: 50, box: 'front box' },
+  {
+    species: 'cereal_rye',
+    widthM: session.usual('stripWidth'),
+    rateKgPerHa: session.usual('stripRate'),
+    box: 'rear box',
+  },
+  {
+    species: 'oats',
+    widthM: session.usual('cropRowSpacing') - session.usual('stripWidth'),
+    rateKgPerHa: session.usual('stripRate'),
+    box: 'front box',
+  },
 ])
 const speciesName = (id: string) => session.choices?.species.find((s) => s.id === id)?.name ?? id
 
@@ -51,12 +61,14 @@ const { answer, trouble } = useAnswer(
 const W = 520
 const x = (m: number) => 36 + ((W - 72) * m) / (spacing.value || 1)
 
-const seedRate = ref<number | undefined>(20)
-const fertRate = ref<number | undefined>(168)
-const batch = ref<number | undefined>(3600)
-const hours = ref<number | undefined>(3)
+const seedRate = ref<number | undefined>(session.usual('coverRateInRows'))
+const fertRate = ref<number | undefined>(session.usual('fertilizerRate'))
+const batch = ref<number | undefined>(session.usual('fertilizerBatch'))
+const hours = ref<number | undefined>(session.usual('blendHours'))
 const density = computed(
-  () => session.choices?.species.find((s) => s.id === props.species)?.bulkKgPerM3 ?? 700,
+  () =>
+    session.choices?.species.find((s) => s.id === props.species)?.bulkKgPerM3 ??
+    session.usual('bulkDensity'),
 )
 const { answer: blend, trouble: blendTrouble } = useAnswer(
   () =>
@@ -71,12 +83,12 @@ const { answer: blend, trouble: blendTrouble } = useAnswer(
         batchKg: batch.value!,
         hours: hours.value ?? 0,
         seedDensityKgPerM3: density.value,
-        fertiliserDensityKgPerM3: 1000,
+        fertiliserDensityKgPerM3: session.usual('fertilizerDensity'),
       },
     }),
 )
 
-const target = ref<number | undefined>(12)
+const target = ref<number | undefined>(session.usual('coverOpenersTarget'))
 const { answer: limits, trouble: limitsTrouble } = useAnswer(
   () => (target.value ? JSON.stringify([props.tries, target.value]) : ''),
   () =>

@@ -14,7 +14,7 @@ const session = useSession()
 const start = ref<number>()
 const left = ref<number>()
 const area = ref<number>()
-const target = ref<number | undefined>(70)
+const target = ref<number | undefined>(session.usual('benchRate'))
 const setting = ref<number>()
 
 const { answer, trouble } = useAnswer(

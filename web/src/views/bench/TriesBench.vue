@@ -10,12 +10,14 @@ import type { Found } from './found'
 /** Several tries and the line through them, read backwards. */
 const props = defineProps<{ known: Schemas['Try'][] }>()
 const emit = defineEmits<{ keep: [found: Found] }>()
+/** Beyond the outermost points of the drawing. */
+const ROOM = 0.15
 const session = useSession()
 const tries = ref<{ setting: number | undefined; rateKgPerHa: number | undefined }[]>([
   ...props.known.map((t) => ({ ...t })),
   { setting: undefined, rateKgPerHa: undefined },
 ])
-const target = ref<number | undefined>(70)
+const target = ref<number | undefined>(session.usual('benchRate'))
 const whole = computed(() =>
   tries.value.filter(
     (t): t is Schemas['Try'] => t.setting !== undefined && t.rateKgPerHa !== undefined,
@@ -35,11 +37,11 @@ const xs = computed(() => {
   if (answer.value) all.push(answer.value.setting)
   const low = Math.min(...all)
   const high = Math.max(...all)
-  const pad = (high - low || 1) * 0.15
+  const pad = (high - low || 1) * ROOM
   return { low: low - pad, high: high + pad }
 })
 const most = computed(
-  () => Math.max(target.value ?? 0, ...whole.value.map((t) => t.rateKgPerHa), 1) * 1.15,
+  () => Math.max(target.value ?? 0, ...whole.value.map((t) => t.rateKgPerHa), 1) * (1 + ROOM),
 )
 const x = (s: number) => 34 + ((W - 44) * (s - xs.value.low)) / (xs.value.high - xs.value.low)
 const y = (r: number) => H - 24 - ((H - 34) * r) / most.value

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useKinds } from '../../words/kinds'
 import { computed, ref, watch } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
@@ -14,6 +15,7 @@ const props = defineProps<{
   version: number
 }>()
 const emit = defineEmits<{ kept: [page: Schemas['EndingPage']]; dropped: [] }>()
+const kinds = useKinds()
 const endOn = ref(props.row.endOn)
 const plantOn = ref(props.row.plantOn)
 const why = ref('')
@@ -21,7 +23,8 @@ const refused = ref<Refusal | null>(null)
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 const lag = computed(() => {
   const { lagLeast: a, lagMost: b } = props.row
-  if (b > 100) return 'Winter ends it; plant when the ground is ready.'
+  if (kinds.ending(props.row.way)?.ofItself)
+    return 'Winter ends it; plant when the ground is ready.'
   if (b <= 0) return `Planted ${-b} to ${-a} days before it is ended.`
   if (a < 0) return `Planted from ${-a} days before to ${b} days after it is ended.`
   return `Planted ${a} to ${b} days after it is ended.`

@@ -25,7 +25,7 @@ const hidden = computed(() => props.rows.length - listed.value.length)
 type Range = Schemas['EndingRange']
 const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') =>
   `${session.amount(r.low, unit).replace(/ [^ ]*$/, '')}–${session.amount(r.high, unit)}`
-const weeks = (n: number) => (n < 0.5 ? 'none' : n < 1.5 ? '1 week' : `${Math.round(n)} weeks`)
+const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(n)} weeks`
 </script>
 
 <template>

@@ -23,7 +23,7 @@ const green = ref(props.greenAtPlanting)
 const wet = ref(false)
 const digs = ref<Schemas['DigView'][]>([])
 const form = ref({
-  dug: 10 as number | undefined,
+  dug: session.usual('digSeeds') as number | undefined,
   open: 0 as number | undefined,
   pinned: 0 as number | undefined,
   wrong: 0 as number | undefined,
@@ -34,7 +34,11 @@ const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.page.fieldI
 const residue = computed(
   () =>
     `${green.value ? 'green or rolled' : 'dead'}, ${
-      props.coverMgPerHa >= 5 ? 'thick' : props.coverMgPerHa >= 2 ? 'middling' : 'thin'
+      props.coverMgPerHa >= session.usual('thickMulch')
+        ? 'thick'
+        : props.coverMgPerHa >= session.usual('thinMulch')
+          ? 'middling'
+          : 'thin'
     }`,
 )
 
@@ -42,8 +46,8 @@ onMounted(async () => {
   const params = { path: path() }
   const all = await read('/api/farms/{farmId}/machines', { ...params })
   machine.value = all.find((m) => m.work?.includes('plant'))
-  frameKg.value = machine.value?.massKg ?? 3000
-  rows.value = machine.value?.rowUnits ?? 12
+  frameKg.value = machine.value?.massKg ?? session.usual('planterKg')
+  rows.value = machine.value?.rowUnits ?? session.usual('planterRows')
   digs.value = await read('/api/farms/{farmId}/digs', { ...params })
 })
 const body = () => ({

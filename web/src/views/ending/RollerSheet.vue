@@ -16,15 +16,15 @@ const machine = ref<Schemas['MachineView']>()
 const emptyKg = ref<number>()
 const widthM = ref<number>()
 const waterL = ref<number | undefined>(0)
-const tractorKg = ref<number | undefined>(11000)
-const slope = ref<number | undefined>(4)
+const tractorKg = ref<number | undefined>(session.usual('tractorKg'))
+const slope = ref<number | undefined>(session.usual('slopePercent'))
 const footing = ref('covered')
 
 onMounted(async () => {
   const all = await read('/api/farms/{farmId}/machines')
   machine.value = all.find((m) => m.work?.includes('roll'))
-  emptyKg.value = machine.value?.massKg ?? 3000
-  widthM.value = machine.value?.widthM ?? 9
+  emptyKg.value = machine.value?.massKg ?? session.usual('rollerKg')
+  widthM.value = machine.value?.widthM ?? session.usual('rollerWidth')
   waterL.value = (machine.value?.hopperM3 ?? 0) * 1000
 })
 const body = () => ({
@@ -43,10 +43,7 @@ const end = computed(
   () => props.endOn ?? props.page.rows.find((r) => kinds.ending(r.way)?.rolls)?.endOn,
 )
 const hours = computed(() =>
-  machine.value
-    ? props.page.areaHa /
-      ((machine.value.widthM * machine.value.speedKmh * machine.value.efficiency) / 10)
-    : undefined,
+  machine.value?.haPerHour ? props.page.areaHa / machine.value.haPerHour : undefined,
 )
 </script>
 

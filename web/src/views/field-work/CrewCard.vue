@@ -29,7 +29,7 @@ function fresh(): Schemas['CrewView'] {
     id: newId(),
     name: '',
     machines: [],
-    hoursPerDay: 10,
+    hoursPerDay: session.usual('dayHours'),
     worksSundays: false,
     daysOff: [],
   }

@@ -10,6 +10,7 @@ import WhyHere from './WhyHere.vue'
 /** Today and the days after, by machine or by person; one tap logs. */
 const props = defineProps<{ work: Schemas['WorkView']; movable: boolean; owner: boolean }>()
 const emit = defineEmits<{ changed: [work: Schemas['WorkView']] }>()
+const SHOWN_DAYS = 14
 const session = useSession()
 const by = ref<'machine' | 'person'>('machine')
 const all = ref(false)
@@ -32,7 +33,8 @@ const days = computed(() => {
     for (const s of item.segments) {
       const ahead = between(props.work.today, s.day)
       // The way to a field late in the day says nothing to anyone.
-      if (ahead < 0 || s.hours < 0.05 || (!all.value && ahead > 13)) continue
+      if (ahead < 0 || s.hours < session.usual('leastWork') || (!all.value && ahead >= SHOWN_DAYS))
+        continue
       const lane = by.value === 'machine' ? item.doer : (s.person ?? 'with its own crew')
       const day =
         found.get(s.day) ?? new Map<string, { item: Item; hours: number; who: string }[]>()

@@ -22,7 +22,7 @@ const sheets = computed(() => {
     if (i.shareDone >= 1) continue
     for (const s of i.segments) {
       const ahead = between(props.work.today, s.day)
-      if (ahead < 0 || ahead >= DAYS || s.hours < 0.05) continue
+      if (ahead < 0 || ahead >= DAYS || s.hours < session.usual('leastWork')) continue
       const rows = all.get(i.doer) ?? []
       all.set(i.doer, rows)
       const field = i.customer ? `${i.field} (${i.customer})` : i.field

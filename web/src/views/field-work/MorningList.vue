@@ -9,6 +9,7 @@ import { sentence } from '../../words/reasons'
 
 /** What each driver is told in the morning: in order, by the clock, with what goes in the box. */
 const props = defineProps<{ today: string; stamp: string }>()
+const MIDNIGHT = 24
 const session = useSession()
 const ahead = ref(0)
 const day = computed(() => plus(props.today, ahead.value))
@@ -20,17 +21,23 @@ type Task = Schemas['Task']
 const clock = (hour: number) => {
   const quarters = Math.round(hour * 4)
   const [h, m] = [Math.floor(quarters / 4), (quarters % 4) * 15]
-  return `${h >= 24 ? h - 24 : h}:${String(m).padStart(2, '0')}`
+  return `${h % MIDNIGHT}:${String(m).padStart(2, '0')}`
 }
 /** Nobody is out before five or after ten at night. */
 const goes = (t: Task) =>
   t.goes
-    .map((s) => [Math.max(5, s.from), Math.min(22, s.to)] as const)
+    .map(
+      (s) =>
+        [
+          Math.max(session.usual('workFrom'), s.from),
+          Math.min(session.usual('workUntil'), s.to),
+        ] as const,
+    )
     .filter(([from, to]) => to > from)
     .map(([from, to]) => `${from}–${to}`)
     .join(', ')
 /** Work that runs past the hours that go is said before anyone drives out. */
-const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? 24) + 0.5
+const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDNIGHT) + 0.5
 </script>
 
 <template>

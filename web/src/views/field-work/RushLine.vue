@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRead } from '../../farm/data'
+import { useSession } from '../../session'
 import { between } from '../../words/days'
 
 /** The week's work in a line: hours by machine, what slipped, and the way to the rest. */
 const DAYS = 7
+const session = useSession()
 const { data: work } = useRead('/api/farms/{farmId}/field-work')
 const hours = computed(() => {
   const now = work.value
@@ -16,7 +18,7 @@ const hours = computed(() => {
         sums.set(i.doer, (sums.get(i.doer) ?? 0) + s.hours)
     }
   }
-  return [...sums].filter(([, h]) => h >= 0.5).sort((a, b) => b[1] - a[1])
+  return [...sums].filter(([, h]) => h >= session.usual('leastRush')).sort((a, b) => b[1] - a[1])
 })
 const slipped = computed(
   () => work.value?.items.filter((i) => i.shareDone < 1 && i.finishOn < work.value!.today).length,

@@ -18,6 +18,8 @@ const props = defineProps<{
 const emit = defineEmits<{ changed: [work: Schemas['WorkView']] }>()
 type Pin = Schemas['PinView']
 type Place = Schemas['ElsewhereView']
+/** Shown of each machine. */
+const PLACES = 3
 const session = useSession()
 const places = ref<Place[] | null>(null)
 const trouble = ref('')
@@ -50,7 +52,7 @@ const shown = computed(() => {
     if (same && !p.here) return false
     const n = perDoer.get(p.doerId) ?? 0
     perDoer.set(p.doerId, n + 1)
-    return n < 3 || p.here
+    return n < PLACES || p.here
   })
 })
 const place = (p: Place) => `${p.doer} on ${sayDay(p.startOn)}`

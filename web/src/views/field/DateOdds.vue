@@ -29,11 +29,17 @@ const { answer: odds, trouble } = useAnswer(
 
 const DASHES = ['', '7 4', '2 3', '10 3 2 3', '4 2', '1 4']
 const TENTHS = [0, 5, 10].map((n) => ({ value: n, label: String(n) }))
-const THICK = [
-  { value: 0.7, title: 'thin (70 %)' },
+const THICK = computed(() => [
+  {
+    value: session.usual('thinRate'),
+    title: `thin (${session.amount(session.usual('thinRate'), 'SHARE')})`,
+  },
   { value: 1, title: 'rates as planned' },
-  { value: 1.4, title: 'thick (140 %)' },
-]
+  {
+    value: session.usual('thickRate'),
+    title: `thick (${session.amount(session.usual('thickRate'), 'SHARE')})`,
+  },
+])
 
 const possible = computed(() => odds.value?.methods.filter((m) => m.points.length) ?? [])
 const methods = computed(() => {
@@ -48,10 +54,12 @@ const methods = computed(() => {
 })
 /** The latest day of one way at every thickness. */
 function latest(method: string): string {
-  return THICK.map((t) => {
-    const m = possible.value.find((p) => p.method === method && p.thickness === t.value)
-    return m?.latest ? sayDay(m.latest) : 'never'
-  }).join(' · ')
+  return THICK.value
+    .map((t) => {
+      const m = possible.value.find((p) => p.method === method && p.thickness === t.value)
+      return m?.latest ? sayDay(m.latest) : 'never'
+    })
+    .join(' · ')
 }
 const span = computed(() => {
   const days = methods.value.flatMap((m) => m.points.map((p) => p.day)).sort()

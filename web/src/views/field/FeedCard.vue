@@ -10,8 +10,8 @@ import { sayDay } from '../../words/days'
 /** Feed on hand from October on, and how long a herd would live on it. */
 const props = defineProps<{ fieldId: string; plan: PlanInput }>()
 const session = useSession()
-const head = ref<number | undefined>(40)
-const rationKg = ref<number | undefined>(11)
+const head = ref<number | undefined>(session.usual('cattleHead'))
+const rationKg = ref<number | undefined>(session.usual('cattleRation'))
 const { answer: feed, trouble } = useAnswer(
   () => JSON.stringify([props.fieldId, head.value, rationKg.value, { ...props.plan, status: '' }]),
   () =>

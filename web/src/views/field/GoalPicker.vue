@@ -10,6 +10,8 @@ import { readNumber } from '../../words/numbers'
 /** What is wanted of the cover, how much, by when and how surely. Undefined: the plan's purpose. */
 const goal = defineModel<Schemas['GoalInput']>()
 const props = defineProps<{ purpose: string; seasonStart: string }>()
+/** From here on a tenth more or less is nothing. */
+const WHOLE_FROM = 20
 const session = useSession()
 
 const what = ref('purpose')
@@ -27,15 +29,17 @@ const unit = computed<Unit>(() =>
       : 'SHARE',
 )
 const usual = computed(() =>
-  what.value === 'purpose' ? (purpose.value?.target ?? 0) : what.value === 'cover' ? 8 : 0.3,
+  what.value === 'purpose'
+    ? (purpose.value?.target ?? 0)
+    : session.usual(what.value === 'cover' ? 'goalCover' : 'goalGround'),
 )
 const amount = ref('')
 const day = ref('')
-const tenths = ref(7)
+const tenths = ref(session.usual('goalTenths'))
 
 function fill() {
   const value = shown(usual.value, unit.value, session.units)
-  amount.value = String(value < 20 ? Math.round(value * 10) / 10 : Math.round(value))
+  amount.value = String(value < WHOLE_FROM ? Math.round(value * 10) / 10 : Math.round(value))
   const december = plus(props.seasonStart, 153)
   day.value = what.value === 'cover' ? plus(props.seasonStart, 328) : december
 }

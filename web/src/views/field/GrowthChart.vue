@@ -31,11 +31,7 @@ const ticks = computed(() =>
 )
 const edge = (values: number[] | undefined, x: (d: string) => number, y: (v: number) => number) =>
   weeks.value.map((i) => [x(day(i)), y(values?.[i] ?? 0)] as const)
-const GOING = [
-  { value: 0, label: '0' },
-  { value: 5, label: '5' },
-  { value: 10, label: '10' },
-]
+const GOING = [0, 5, 10].map((value) => ({ value, label: String(value) }))
 </script>
 
 <template>

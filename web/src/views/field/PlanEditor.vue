@@ -21,6 +21,8 @@ const emit = defineEmits<{
   drop: []
   remove: []
 }>()
+/** Rates that differ by less read the same. */
+const SAME = 0.005
 const session = useSession()
 const kinds = useKinds()
 const rateUnit = computed(() => unitName('KG_PER_HA', session.units))
@@ -41,7 +43,7 @@ watch(
     rates.value = (props.plan?.components ?? []).map((c, i) => {
       const now = inUnits(c.rateKgPerHa, 'KG_PER_HA', session.units)
       const typed = readNumber(rates.value[i] ?? '', session.units).value ?? NaN
-      return Math.abs(typed - now) < 0.005
+      return Math.abs(typed - now) < SAME
         ? (rates.value[i] ?? '')
         : String(Math.round(now * 10) / 10)
     })
@@ -68,7 +70,7 @@ function setSpecies(i: number, id: string) {
 }
 
 function typical(id: string): number {
-  return kinds.rates(id, props.plan?.method)?.typical ?? 20
+  return kinds.rates(id, props.plan?.method)?.typical ?? session.usual('coverRate')
 }
 
 function addSpecies() {

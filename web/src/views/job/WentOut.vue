@@ -13,18 +13,20 @@ const to = ref('')
 const hours = ref<number>()
 const pricePerHa = ref<number>()
 const pricePerHour = ref<number>()
-const limit = ref<number | undefined>(56)
+const limit = ref<number | undefined>(session.usual('areaPriceUpTo'))
 const minimum = ref<number | undefined>(0)
 const km = ref<number | undefined>(0)
-const perKm = ref<number | undefined>(2)
+const perKm = ref<number | undefined>(session.usual('usdPerKm'))
 const tax = ref<number>()
 
 function bill(d: Schemas['Seeding']) {
   const m = props.job.machines.find((all) => all.machine.id === d.machineId)
   billed.value = d
-  hours.value = m ? (m.hours * d.areaHa) / props.job.areaHa : d.areaHa / 5
-  pricePerHa.value = m?.machine.usdPerHa ?? 37
-  pricePerHour.value = m?.machine.usdPerHour ?? 250
+  hours.value = m
+    ? (m.hours * d.areaHa) / props.job.areaHa
+    : d.areaHa / session.usual('areaPerHour')
+  pricePerHa.value = m?.machine.usdPerHa ?? session.usual('usdPerHa')
+  pricePerHour.value = m?.machine.usdPerHour ?? session.usual('usdPerHour')
 }
 const address = computed(() => {
   if (!billed.value) return ''

@@ -13,7 +13,7 @@ const session = useSession()
 const form = ref({ ...lot.value! })
 const refused = ref<Refusal | null>(null)
 const came = ref<number>()
-const laid = ref<number | undefined>(100)
+const laid = ref<number | undefined>(session.usual('testSeeds'))
 const species = computed(() =>
   (session.choices?.species ?? []).map((s) => ({ title: s.name, value: s.id })),
 )
@@ -22,7 +22,11 @@ const { answer: count, trouble: countTrouble } = useAnswer(
   () => (came.value !== undefined && laid.value ? JSON.stringify([came.value, laid.value]) : ''),
   () =>
     consider('/api/bench/germination-count', {
-      body: { germinated: came.value ?? 0, tested: laid.value ?? 0, confidence: 0.9 },
+      body: {
+        germinated: came.value ?? 0,
+        tested: laid.value ?? 0,
+        confidence: session.usual('confidence'),
+      },
     }),
 )
 

@@ -4,6 +4,7 @@ import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { shown, toSi } from '../../words/units'
 import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
@@ -14,9 +15,12 @@ const props = defineProps<{ fieldId: string; crop: string }>()
 const session = useSession()
 const { write } = useFieldLog(props.fieldId)
 const counts = kept<number[]>(`crop-${props.fieldId}`, [])
-const length = kept<number | undefined>(`crop-length-${props.fieldId}`, 5.31)
-const spacing = kept<number | undefined>('crop-spacing', 0.762)
-const planted = kept<number | undefined>(`planted-${props.fieldId}`, 8)
+const length = kept<number | undefined>(
+  `crop-length-${props.fieldId}`,
+  session.usual('cropRowLength'),
+)
+const spacing = kept<number | undefined>('crop-spacing', session.usual('cropRowSpacing'))
+const planted = kept<number | undefined>(`planted-${props.fieldId}`, session.usual('cropPlants'))
 const area = computed(() => (length.value ?? 0) * (spacing.value ?? 0))
 const { answer, trouble } = useAnswer(
   () =>
@@ -29,15 +33,15 @@ const { answer, trouble } = useAnswer(
         counts: counts.value,
         frameM2: area.value,
         liveSeedsPerM2: planted.value,
-        confidence: 0.9,
+        confidence: session.usual('confidence'),
       },
     }),
 )
-const many = (perM2: number) =>
-  session.units === 'us'
-    ? `${Math.round((perM2 * 4046.8564) / 100) * 100}`.replace(/\B(?=(\d{3})+$)/g, ',') +
-      ' per acre'
-    : `${Math.round(perM2 * 10000).toLocaleString('en-US')} per ha`
+/** Rounded: a count along rows is not known to the plant. */
+const many = (perM2: number) => {
+  const hundreds = Math.round(shown(perM2, 'CROP_PER_M2', session.units) / 100)
+  return session.amount(toSi(hundreds * 100, 'CROP_PER_M2', session.units), 'CROP_PER_M2')
+}
 async function keep() {
   if (!answer.value) return
   const done = await write(

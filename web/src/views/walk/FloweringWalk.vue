@@ -15,8 +15,8 @@ const props = defineProps<{ fieldId: string; plan: PlanInput }>()
 const session = useSession()
 const { write } = useFieldLog(props.fieldId)
 const stops = kept<number[]>(`flowering-${props.fieldId}`, [])
-const heads = kept<number>(`heads-${props.fieldId}`, 10)
-const target = kept<number>(`target-${props.fieldId}`, 80)
+const heads = kept<number>(`heads-${props.fieldId}`, session.usual('walkHeads'))
+const target = kept<number>(`target-${props.fieldId}`, 100 * session.usual('floweringTarget'))
 const species = kept<string>(
   `counted-${props.fieldId}`,
   props.plan.components[0]?.species ?? 'cereal_rye',
@@ -49,9 +49,9 @@ const { answer, trouble } = useAnswer(
       body: {
         stops: stops.value.map((flowering) => ({ heads: heads.value, flowering })),
         target: target.value / 100,
-        riskTooEarly: 0.1,
-        riskTooLate: 0.1,
-        maxStops: 20,
+        riskTooEarly: session.usual('countRisk'),
+        riskTooLate: session.usual('countRisk'),
+        maxStops: session.usual('mostStops'),
         species: asked.value,
         look: looking.value as 'ANTHERS',
       },

@@ -26,7 +26,10 @@ const asking = computed(() => (numbers.value.length % 2 ? 'after' : 'before'))
 
 const { answer, trouble } = useAnswer(
   () => (frames.value.length ? JSON.stringify(frames.value) : ''),
-  () => consider('/api/bench/kill', { body: { frames: frames.value, confidence: 0.9 } }),
+  () =>
+    consider('/api/bench/kill', {
+      body: { frames: frames.value, confidence: session.usual('confidence') },
+    }),
 )
 const taken = ref(false)
 const percent = (v: number) => `${Math.round(v * 100)} %`
@@ -40,7 +43,7 @@ async function secondPass() {
       body: {
         kind: 'secondPass',
         dueFrom: today,
-        dueTo: plus(today, 7),
+        dueTo: plus(today, session.usual('secondLookDays')),
         words: `Second pass: ${percent(answer.value?.kill ?? 0)} dead`,
       },
     })

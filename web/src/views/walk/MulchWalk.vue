@@ -15,8 +15,8 @@ const props = defineProps<{ fieldId: string; wantedMgPerHa: number }>()
 const session = useSession()
 const { write } = useFieldLog(props.fieldId)
 const hoops = kept<number[]>(`hoops-${props.fieldId}`, [])
-const frame = kept<number | undefined>(`hoop-${props.fieldId}`, 0.25)
-const dry = kept<number | undefined>(`dry-${props.fieldId}`, 0.2)
+const frame = kept<number | undefined>(`hoop-${props.fieldId}`, session.usual('standFrame'))
+const dry = kept<number | undefined>(`dry-${props.fieldId}`, session.usual('dryShare'))
 const height = kept<number | undefined>(`tall-${props.fieldId}`, undefined)
 const shade = kept<number | undefined>(`shade-${props.fieldId}`, undefined)
 const target = kept<number | undefined>(`mulch-${props.fieldId}`, props.wantedMgPerHa)
@@ -32,7 +32,7 @@ const { answer, trouble } = useAnswer(
         samples: hoops.value.map((wetKg) => ({ wetKg, frameM2: frame.value! })),
         dryMatterFraction: dry.value!,
         targetMgPerHa: target.value,
-        confidence: 0.9,
+        confidence: session.usual('confidence'),
       },
     }),
 )

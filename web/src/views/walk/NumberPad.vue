@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 
 /** Big keys for one thumb; a finished number is handed on with “next”. */
+const MOST_DIGITS = 6
 const props = defineProps<{ next: string; decimal?: boolean }>()
 const emit = defineEmits<{ number: [value: number]; back: [] }>()
 const typed = ref('')
@@ -14,7 +15,7 @@ function press(key: string) {
   } else if (key === 'next') {
     if (typed.value !== '') emit('number', Number(typed.value))
     typed.value = ''
-  } else if (typed.value.length < 6) {
+  } else if (typed.value.length < MOST_DIGITS) {
     typed.value += key
   }
 }

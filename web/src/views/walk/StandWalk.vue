@@ -18,9 +18,12 @@ const session = useSession()
 const { write } = useFieldLog(props.fieldId)
 const counts = kept<number[]>(`stand-${props.fieldId}`, [])
 const byRow = kept(`by-row-${props.fieldId}`, false)
-const frame = kept<number | undefined>(`frame-${props.fieldId}`, 0.25)
+const frame = kept<number | undefined>(`frame-${props.fieldId}`, session.usual('standFrame'))
 const length = kept<number | undefined>(`length-${props.fieldId}`, 1)
-const spacing = kept<number | undefined>(`spacing-${props.fieldId}`, 0.1905)
+const spacing = kept<number | undefined>(
+  `spacing-${props.fieldId}`,
+  session.usual('coverRowSpacing'),
+)
 const cover = ref<number>()
 const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
 
@@ -34,7 +37,11 @@ const { answer, trouble: countTrouble } = useAnswer(
       path: path(),
       body: {
         plan: props.plan,
-        stand: { counts: counts.value, frameM2: area.value, confidence: 0.9 },
+        stand: {
+          counts: counts.value,
+          frameM2: area.value,
+          confidence: session.usual('confidence'),
+        },
       },
     }),
 )

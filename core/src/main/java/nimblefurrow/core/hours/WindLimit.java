@@ -1,5 +1,8 @@
 package nimblefurrow.core.hours;
 
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
+
 /** Mean wind up to which work goes, and up to which it goes with care: for hours and days alike. */
 public enum WindLimit {
   /** Herbicide; usual advice on drift, 10 and 13 mph. Labels may be stricter. */
@@ -7,14 +10,12 @@ public enum WindLimit {
   /** Seed from the air; usual practice, 10 and 15 mph. */
   FLYING(10, 15);
 
-  private static final double MPH = 0.44704;
-
   private final double go;
   private final double marginal;
 
   WindLimit(double goMph, double marginalMph) {
-    go = goMph * MPH;
-    marginal = marginalMph * MPH;
+    go = UnitSystem.US.toSi(goMph, Unit.M_PER_S);
+    marginal = UnitSystem.US.toSi(marginalMph, Unit.M_PER_S);
   }
 
   /**

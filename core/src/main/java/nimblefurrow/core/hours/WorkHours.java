@@ -6,6 +6,8 @@ import java.util.Locale;
 import nimblefurrow.core.season.Going;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
 
 /**
  * Hour by hour: can the roller, the sprayer, the drone or the drill go, and what limits it? Limits
@@ -35,7 +37,7 @@ public final class WorkHours {
 
   private static final double AIR_TAKES_MM = 0.05;
   private static final double DRY_GROUND = 0.3;
-  private static final double MPH = 0.44704;
+  private static final double MPH = UnitSystem.US.toSi(1, Unit.M_PER_S);
 
   private final List<Hour> hours;
 

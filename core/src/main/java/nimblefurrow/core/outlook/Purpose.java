@@ -5,6 +5,7 @@ import java.util.List;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
 
 /** Why a field is covered, and what shows that the cover did it. Targets are working values. */
 public enum Purpose implements Keyed {
@@ -33,7 +34,7 @@ public enum Purpose implements Keyed {
       Unit.DAYS),
   FEED_CATTLE("feedCattle", "feed cattle", "feed grazed or baled", lbPerAc(1800), Unit.MG_PER_HA);
 
-  private static final double KG_PER_LB_PER_AC = 0.45359237 / 0.40468564224;
+  private static final double KG_PER_LB_PER_AC = UnitSystem.KG_PER_LB / UnitSystem.HA_PER_ACRE;
 
   private final String key;
   private final String label;

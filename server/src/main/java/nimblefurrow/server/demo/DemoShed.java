@@ -112,6 +112,7 @@ class DemoShed {
         m.path("hired").asBoolean(false),
         null,
         text(m, "notes"),
+        null,
         null);
   }
 

@@ -3,6 +3,7 @@ package nimblefurrow.server.shed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.machine.Drive;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.server.support.KeyOf;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param usdPerHa hire by area
  * @param out when it stands; null when it runs
  * @param provenSwathM even width by its last pattern test; not taken when saving
+ * @param haPerHour area an hour at work, loads left out; not taken when saving
  */
 public record MachineView(
     UUID id,
@@ -62,7 +64,8 @@ public record MachineView(
     boolean hired,
     @Nullable Out out,
     String notes,
-    @Nullable Double provenSwathM) {
+    @Nullable Double provenSwathM,
+    @Nullable Double haPerHour) {
   /**
    * Days on which a machine stands: broken, lent, at the dealer's.
    *
@@ -123,6 +126,8 @@ public record MachineView(
         m.hired,
         out(m),
         m.notes,
-        provenSwathM);
+        provenSwathM,
+        new Drive(m.widthM, provenSwathM, m.speedKmh, m.efficiency, m.turnS, m.roadKmh)
+            .haPerHour());
   }
 }

@@ -13,6 +13,7 @@ import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
+import nimblefurrow.core.units.Usual;
 
 /**
  * Says that a text on the wire is the key of something that is defined: the document of the
@@ -29,6 +30,7 @@ public @interface KeyOf {
     SEEDING_METHOD(() -> SeedingMethods.all().stream().map(SeedingMethod::key).toList()),
     ENDING(() -> EndingMethods.all().stream().map(EndingMethod::key).toList()),
     PURPOSE(() -> Arrays.stream(Purpose.values()).map(Purpose::key).toList()),
+    USUAL(() -> Usual.all().stream().map(Usual::key).toList()),
     MACHINE_WORK(() -> Arrays.stream(MachineWork.values()).map(MachineWork::key).toList());
 
     private final Supplier<List<String>> keys;
