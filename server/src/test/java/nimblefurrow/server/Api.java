@@ -81,8 +81,9 @@ public final class Api {
 
   /** The bytes of a file that must be there. */
   public byte[] bytes(String path) throws Exception {
-    HttpResponse<byte[]> answer =
-        http.send(request(path).GET().build(), BodyHandlers.ofByteArray());
+    HttpRequest asked = request(path).GET().build();
+    HttpResponse<byte[]> answer = http.send(asked, BodyHandlers.ofByteArray());
+    Asked.remember(asked, answer.statusCode());
     assertThat(answer.statusCode()).isEqualTo(200);
     return answer.body();
   }
@@ -237,8 +238,9 @@ public final class Api {
   }
 
   private Answer send(HttpRequest.Builder request) throws Exception {
-    HttpResponse<String> response =
-        http.send(request.build(), BodyHandlers.ofString(StandardCharsets.UTF_8));
+    HttpRequest asked = request.build();
+    HttpResponse<String> response = http.send(asked, BodyHandlers.ofString(StandardCharsets.UTF_8));
+    Asked.remember(asked, response.statusCode());
     return new Answer(response.statusCode(), response.body());
   }
 }
