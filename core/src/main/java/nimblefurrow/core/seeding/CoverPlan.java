@@ -122,7 +122,7 @@ public record CoverPlan(
             c -> {
               Species.Seed seed = c.species().seed();
               double more = seed.surface().typical() / seed.drilled().typical();
-              double turned = other.onSurface() ? more : 1 / more;
+              double turned = other.rateBasis() == RateBasis.SURFACE ? more : 1 / more;
               return new CoverComponent(
                   c.species(), c.rateKgPerHa() * turned, c.germination(), c.purity(), c.depthMm());
             })
