@@ -92,7 +92,7 @@ class SprayJobTest {
         .anyMatch(s -> s.contains("organic"))
         .anyMatch(s -> s.contains("3.50 L/ha is outside its label: 1.00 L/ha to 3.00 L/ha"))
         .anyMatch(s -> s.contains("no rate for plants of 80 cm"))
-        .anyMatch(s -> s.contains("250.0 L/ha of spray"))
+        .anyMatch(s -> s.contains("250 L/ha of spray"))
         .anyMatch(s -> s.contains("corn may be planted 7 days after it; planting is 3 days"))
         .anyMatch(s -> s.contains("2,650 g/ha this season; its label allows 2,000 g/ha"));
     assertThat(j.findings().get(0).weight())
