@@ -21,9 +21,4 @@ enum RunState implements Keyed {
   public String toString() {
     return key();
   }
-
-  /** Whether it waits or runs. */
-  boolean active() {
-    return this == WAITING || this == RUNNING;
-  }
 }

@@ -97,7 +97,7 @@ record StoredProposal(
       return Arrays.stream(ItemChange.values())
           .filter(c -> c.key().equals(key))
           .findFirst()
-          .orElse(ItemChange.SAME);
+          .orElseThrow(() -> new IllegalStateException("no change “" + key + "”"));
     }
   }
 }
