@@ -1,6 +1,5 @@
 package nimblefurrow.core.machine;
 
-import java.util.Arrays;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
@@ -45,9 +44,7 @@ public enum MachineWork implements Keyed {
    * @throws Refused when there is none
    */
   public static MachineWork of(String key) {
-    return Arrays.stream(values())
-        .filter(w -> w.key.equals(key))
-        .findFirst()
+    return Keyed.find(values(), key)
         .orElseThrow(() -> new Refused("work", "There is no kind of work called “" + key + "”."));
   }
 }

@@ -1,6 +1,5 @@
 package nimblefurrow.core.outlook;
 
-import java.util.Arrays;
 import java.util.List;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
@@ -117,9 +116,7 @@ public enum Purpose implements Keyed {
    * @throws Refused when there is none
    */
   public static Purpose of(String key) {
-    return Arrays.stream(values())
-        .filter(p -> p.key.equals(key))
-        .findFirst()
+    return Keyed.find(values(), key)
         .orElseThrow(() -> new Refused("", "there is no reason called “" + key + "”"));
   }
 }

@@ -1,6 +1,5 @@
 package nimblefurrow.core.standing;
 
-import java.util.Arrays;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
@@ -44,9 +43,7 @@ public enum LogKind implements Keyed {
    * @throws Refused when there is none
    */
   public static LogKind of(String key) {
-    return Arrays.stream(values())
-        .filter(k -> k.key.equals(key))
-        .findFirst()
+    return Keyed.find(values(), key)
         .orElseThrow(() -> new Refused("kind", "There is no kind of work called “" + key + "”."));
   }
 }

@@ -1,6 +1,5 @@
 package nimblefurrow.server.plan;
 
-import java.util.Arrays;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
@@ -25,9 +24,7 @@ public enum PlanStatus implements Keyed {
    * @throws Refused when there is none
    */
   public static PlanStatus of(String key) {
-    return Arrays.stream(values())
-        .filter(s -> s.key().equals(key))
-        .findFirst()
+    return Keyed.find(values(), key)
         .orElseThrow(
             () -> new Refused("status", "A plan is proposed or accepted, not “" + key + "”."));
   }

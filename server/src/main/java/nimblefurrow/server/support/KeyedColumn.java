@@ -1,7 +1,6 @@
 package nimblefurrow.server.support;
 
 import jakarta.persistence.AttributeConverter;
-import java.util.Arrays;
 import nimblefurrow.core.units.Keyed;
 import org.jspecify.annotations.Nullable;
 
@@ -23,9 +22,7 @@ public abstract class KeyedColumn<E extends Enum<E> & Keyed>
   public @Nullable E convertToEntityAttribute(@Nullable String key) {
     return key == null
         ? null
-        : Arrays.stream(kind.getEnumConstants())
-            .filter(e -> e.key().equals(key))
-            .findFirst()
+        : Keyed.find(kind.getEnumConstants(), key)
             .orElseThrow(
                 () -> new IllegalStateException(kind.getSimpleName() + " has no “" + key + "”"));
   }

@@ -1,9 +1,9 @@
 package nimblefurrow.server.work;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.support.Stored;
 import org.jspecify.annotations.Nullable;
@@ -94,9 +94,7 @@ record StoredProposal(
 
     /** The change of a name. */
     default ItemChange change(String key) {
-      return Arrays.stream(ItemChange.values())
-          .filter(c -> c.key().equals(key))
-          .findFirst()
+      return Keyed.find(ItemChange.values(), key)
           .orElseThrow(() -> new IllegalStateException("no change “" + key + "”"));
     }
   }
