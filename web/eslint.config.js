@@ -39,7 +39,7 @@ export default ts.config(
   {
     // Numbers of the job live in core: a page asks what is usual of the session, and what is said in
     // which unit of the table of units. What a drawing measures on screen is its own.
-    files: ['src/views/**/*.{vue,ts}', 'src/parts/**/*.{vue,ts}', 'src/words/**/*.ts'],
+    files: ['src/pages/**/*.{vue,ts}', 'src/parts/**/*.{vue,ts}', 'src/words/**/*.ts'],
     ignores: ['**/*.test.ts', 'src/words/units.data.ts', 'src/words/ids.ts', 'src/words/days.ts'],
     rules: {
       'no-restricted-syntax': [

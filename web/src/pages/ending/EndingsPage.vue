@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { between, sayDay } from '../../words/days'
+import { sentence } from '../../words/reasons'
+import { useKinds } from '../../words/kinds'
+
+/** All fields' endings: what leads, what is planned, what was chosen; many kept at once. */
+const session = useSession()
+const kinds = useKinds()
+const rows = ref<Schemas['FieldEnding'][] | null>(null)
+const follow = ref<Schemas['FollowUpView'][]>([])
+const trouble = ref('')
+const busy = ref(false)
+const picked = ref<string[]>([])
+const why = ref('')
+const find = ref('')
+const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
+const today = computed(() => session.farm?.today ?? '')
+
+async function load() {
+  busy.value = true
+  try {
+    rows.value = await read('/api/farms/{farmId}/endings', { ...params() })
+    follow.value = await read('/api/farms/{farmId}/follow-ups', { ...params() })
+  } catch (e) {
+    trouble.value = (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+onMounted(load)
+
+const listed = computed(() =>
+  (rows.value ?? [])
+    .filter((r) =>
+      `${r.field} ${r.cover} ${r.planned?.label ?? ''} ${r.purpose}`
+        .toLowerCase()
+        .includes(find.value.toLowerCase()),
+    )
+    .sort((a, b) => when(a).localeCompare(when(b))),
+)
+const when = (r: Schemas['FieldEnding']) =>
+  r.chosen?.endOn ?? r.planned?.endOn ?? r.best?.endOn ?? '9999'
+const open = computed(() => follow.value.filter((u) => !u.doneOn))
+const due = (u: Schemas['FollowUpView']) =>
+  between(today.value, u.dueTo) < 0 ? 'late' : between(today.value, u.dueFrom) <= 0 ? 'now' : ''
+
+async function keepBest() {
+  try {
+    const got = await alter('POST', '/api/farms/{farmId}/endings/best', {
+      ...params(),
+      body: { fields: picked.value, why: why.value },
+    })
+    picked.value = []
+    why.value = ''
+    notice.show(`${got.changed} ${got.changed === 1 ? 'field' : 'fields'} follow the best way now.`)
+    await load()
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
+  follow.value = await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
+    path: { ...params().path, id: u.id },
+    body: { doneOn },
+  })
+  if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
+}
+const all = computed({
+  get: () => picked.value.length > 0 && picked.value.length === choosable.value.length,
+  set: (on: boolean) => (picked.value = on ? choosable.value.map((r) => r.fieldId) : []),
+})
+const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best))
+</script>
+
+<template>
+  <div class="page">
+    <header class="row mb-3">
+      <div class="grow">
+        <h1>Endings</h1>
+        <p class="muted">
+          How each cover ends, soonest first. Best is by the field’s own reason: odds it is met,
+          less cost, late planting and nitrogen.
+        </p>
+      </div>
+      <v-text-field
+        v-model="find"
+        label="Filter"
+        clearable
+        class="no-print"
+        style="max-width: 220px"
+        @click:clear="find = ''"
+      />
+      <v-btn variant="text" to="/rules" class="no-print">Rules and prices</v-btn>
+    </header>
+    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <p v-else-if="busy && !rows" class="muted">Running every way of every field…</p>
+    <p v-else-if="rows && !rows.length" class="card">
+      No field has a plan yet. <router-link to="/season">Plan a cover</router-link>, and its ending
+      shows here.
+    </p>
+
+    <section v-if="open.length" class="card mb-4">
+      <h2>To look at</h2>
+      <table class="plain">
+        <tbody>
+          <tr v-for="u in open" :key="u.id">
+            <td class="nowrap">
+              {{ sayDay(u.dueFrom) }} to {{ sayDay(u.dueTo) }}
+              <span v-if="due(u)" class="tag" :class="due(u) === 'late' ? 'bad' : 'good'">{{
+                due(u)
+              }}</span>
+            </td>
+            <td>
+              <router-link :to="`/fields/${u.fieldId}/end`">{{ u.field }}</router-link>
+            </td>
+            <td>{{ u.words }}</td>
+            <td class="n no-print">
+              <v-btn v-if="session.operator" size="small" @click="done(u, today)">Done</v-btn>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+
+    <section v-if="rows?.length" class="card">
+      <div class="scroll">
+        <table class="plain">
+          <thead>
+            <tr>
+              <th class="no-print">
+                <input v-if="session.owner" v-model="all" type="checkbox" aria-label="All fields" />
+              </th>
+              <th>field</th>
+              <th class="planned">planned ending</th>
+              <th class="n">goal met</th>
+              <th class="n desk">mulch</th>
+              <th>best way</th>
+              <th class="n">goal met</th>
+              <th class="desk">why it was chosen</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in listed" :key="r.fieldId">
+              <td class="no-print">
+                <input
+                  v-if="session.owner && !r.endedOn && r.best"
+                  v-model="picked"
+                  type="checkbox"
+                  :value="r.fieldId"
+                  :aria-label="r.field"
+                />
+              </td>
+              <td>
+                <router-link :to="`/fields/${r.fieldId}/end`">{{ r.field }}</router-link>
+                <div class="muted small">{{ r.cover }}; {{ r.purpose }}</div>
+              </td>
+              <td>
+                <template v-if="r.endedOn">ended {{ sayDay(r.endedOn) }}</template>
+                <template v-else-if="r.planned">
+                  {{ sentence(r.planned.label) }}
+                  <div class="muted small">
+                    {{ sayDay(r.chosen?.endOn ?? r.planned.endOn) }}, plant
+                    {{ sayDay(r.chosen?.plantOn ?? r.planned.plantOn) }}
+                  </div>
+                  <div v-if="r.planned.barred" class="rust small">
+                    {{ sentence(session.reason(r.planned.barred)) }}
+                  </div>
+                  <div v-else-if="!r.planned.insurerKept" class="rust small">
+                    {{ sentence(session.reason(r.planned.insurer)) }}
+                  </div>
+                </template>
+              </td>
+              <td class="n nowrap">
+                <template v-if="r.planned?.outcome"
+                  >{{ r.planned.outcome.met }} of {{ r.planned.outcome.years }}</template
+                >
+                <span v-else class="muted">–</span>
+              </td>
+              <td class="n desk nowrap">
+                <template v-if="r.planned?.outcome">{{
+                  session.amount(r.planned.outcome.mulch.middle, 'MG_PER_HA')
+                }}</template>
+              </td>
+              <td>
+                <template v-if="r.best && r.best.way !== r.planned?.way">
+                  {{ sentence(r.best.label) }}
+                  <div class="muted small">
+                    {{ kinds.ending(r.best.way)?.ofItself ? 'by frost' : sayDay(r.best.endOn) }},
+                    plant
+                    {{ sayDay(r.best.plantOn) }}
+                  </div>
+                </template>
+                <span v-else-if="r.best" class="tag good">as planned</span>
+              </td>
+              <td class="n nowrap">
+                <template v-if="r.best?.outcome && r.best.way !== r.planned?.way"
+                  >{{ r.best.outcome.met }} of {{ r.best.outcome.years }}</template
+                >
+              </td>
+              <td class="desk muted small">{{ r.chosen?.why }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <form v-if="picked.length" class="row mt-3 no-print" @submit.prevent="keepBest">
+        <v-text-field v-model="why" label="Why, in a few words" style="max-width: 360px" />
+        <v-btn color="primary" type="submit"
+          >Take the best way on {{ picked.length }}
+          {{ picked.length === 1 ? 'field' : 'fields' }}</v-btn
+        >
+      </form>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.planned {
+  width: 24%;
+}
+</style>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, read } from '../../farm/data'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sentence } from '../../words/reasons'
+
+/** Dates of insurers, what late planting costs, what each way costs: data the farm may change. */
+const session = useSession()
+const rules = ref<Schemas['RulesView'] | null>(null)
+const trouble = ref('')
+const refused = ref<Refusal | null>(null)
+const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
+const wrong = (path: string) => refused.value?.at(path) ?? ''
+
+onMounted(async () => {
+  try {
+    rules.value = await read('/api/farms/{farmId}/rules', { ...params() })
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+})
+async function save() {
+  if (!rules.value) return
+  try {
+    rules.value = await alter('PUT', '/api/farms/{farmId}/rules', {
+      ...params(),
+      body: rules.value,
+    })
+    refused.value = null
+    notice.show('Kept; every ending reckons with it.')
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+async function reset() {
+  const before = rules.value
+  rules.value = await alter('DELETE', '/api/farms/{farmId}/rules', { ...params() })
+  notice.show('Back to the rules that ship.', 'Undo', async () => {
+    if (!before) return
+    rules.value = { ...before, version: undefined }
+    await save()
+  })
+}
+const CROP: Record<string, string> = {
+  corn: 'Corn',
+  soybean: 'Soybeans',
+  other: 'Other crops',
+}
+const DAYS = [10, 20, 30, 45]
+const label = (key: string) => session.choices?.endings.find((e) => e.key === key)?.label ?? key
+</script>
+
+<template>
+  <div class="page">
+    <header class="row mb-3">
+      <div class="grow">
+        <h1>Rules and prices</h1>
+        <p class="muted">
+          Working values that ship; put your own in. Insurance and cost-share dates: confirm with
+          agent and office.
+        </p>
+      </div>
+      <v-btn v-if="rules?.own && session.owner" variant="text" @click="reset"
+        >Back to what ships</v-btn
+      >
+      <v-btn v-if="session.owner" color="primary" @click="save">Keep</v-btn>
+    </header>
+    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <p v-if="refused" class="card rust mb-3">{{ refused.message }}</p>
+    <div v-if="rules" class="cards">
+      <section class="card">
+        <h2>Insurer’s date for ending a cover</h2>
+        <div v-for="(z, i) in rules.ending.zones" :key="z.zone" class="zone">
+          <label class="small nowrap"
+            ><input v-model="rules.ending.zone" type="radio" name="zone" :value="z.zone" /> Zone
+            {{ z.zone }}</label
+          >
+          <v-text-field v-model="z.words" label="Rule in words" />
+          <FigureField
+            :model-value="z.latestDaysAfterPlanting"
+            label="Days after planting"
+            :error="wrong(`ending.zones[${i}].latestDaysAfterPlanting`)"
+            @update:model-value="(v) => (z.latestDaysAfterPlanting = Math.round(v ?? 0))"
+          />
+        </div>
+        <p class="muted small">Negative days are before planting.</p>
+      </section>
+      <section class="card">
+        <h2>What late planting costs</h2>
+        <div v-for="l in rules.ending.latePlanting" :key="l.crop" class="mb-4">
+          <h3 class="mb-3">{{ CROP[l.crop] ?? l.crop }}</h3>
+          <div class="late">
+            <v-text-field
+              :model-value="l.bestUntil.replace('--', '')"
+              label="Best until, mm-dd"
+              @update:model-value="(v: string) => (l.bestUntil = `--${v}`)"
+            />
+            <v-text-field
+              :model-value="l.lastOn.replace('--', '')"
+              label="Last day, mm-dd"
+              @update:model-value="(v: string) => (l.lastOn = `--${v}`)"
+            />
+            <FigureField
+              v-model="l.yieldMgPerHa"
+              label="Yield"
+              :unit="l.crop === 'corn' ? 'CORN_MG_PER_HA' : 'BEAN_MG_PER_HA'"
+            />
+            <FigureField
+              v-model="l.usdPerMg"
+              label="Price"
+              :unit="l.crop === 'corn' ? 'USD_PER_MG_CORN' : 'USD_PER_MG_BEAN'"
+            />
+            <FigureField
+              v-for="(d, i) in DAYS"
+              :key="d"
+              v-model="l.lossShares[i]"
+              :label="`${d} days late`"
+              unit="SHARE"
+            />
+          </div>
+        </div>
+      </section>
+      <section class="card">
+        <h2>What each way costs</h2>
+        <table class="plain">
+          <tbody>
+            <tr v-for="w in rules.ending.ways" :key="w.way">
+              <td>
+                {{ sentence(label(w.way)) }}
+                <div class="muted small">{{ w.passes || 'no pass' }}</div>
+              </td>
+              <td style="width: 150px">
+                <FigureField v-model="w.usdPerHa" label="Cost" unit="USD_PER_HA" />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="card">
+        <h2>Other</h2>
+        <div class="two">
+          <FigureField
+            v-model="rules.ending.nitrogenUsdPerKg"
+            label="Nitrogen"
+            unit="USD_PER_KG"
+            :error="wrong('ending.nitrogenUsdPerKg')"
+          />
+          <FigureField
+            v-model="rules.ending.weedMulchMgPerHa"
+            label="Mulch that holds weeds"
+            unit="MG_PER_HA"
+          />
+          <FigureField
+            :model-value="rules.ending.emergenceDays"
+            label="Crop is up after, days"
+            @update:model-value="(v) => (rules!.ending.emergenceDays = Math.round(v ?? 0))"
+          />
+        </div>
+        <p class="muted small mt-2">
+          Plant-back, grazing and re-entry intervals stand with each product’s label on the spray
+          sheet; waits after residual herbicides of the cash crop are in the model’s carry-over
+          table.
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  columns: 2 420px;
+  column-gap: 16px;
+}
+.cards > section {
+  break-inside: avoid;
+  margin-bottom: 16px;
+}
+.zone {
+  display: grid;
+  grid-template-columns: 84px 1fr 150px;
+  gap: 8px;
+  align-items: center;
+  margin-top: 8px;
+}
+.late {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+}
+@media (max-width: 600px) {
+  .late {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { Furrow } from '../../api/client'
+import { useSeason } from '../../season'
+import { useSession } from '../../session'
+import { sayDay, sayFullDay } from '../../words/days'
+import { sentence } from '../../words/reasons'
+
+const session = useSession()
+const season = useSeason()
+const trouble = ref('')
+const proposals = ref(false)
+const PAGE = 200
+const most = ref(PAGE)
+
+interface Job {
+  day: string
+  what: string
+  field: Furrow
+  how: string
+}
+
+const jobs = computed<Job[]>(() => {
+  const list: Job[] = []
+  for (const f of season.view?.furrows ?? []) {
+    const p = f.plan?.plan
+    if (!p || (p.status !== 'accepted' && !proposals.value)) continue
+    const label = (kind: string) =>
+      [...(session.choices?.methods ?? []), ...(session.choices?.endings ?? [])].find(
+        (c) => c.key === kind,
+      )?.label ?? kind
+    if (!f.seededOn) {
+      const rates = p.components.map((c) => {
+        const name = session.choices?.species.find((s) => s.id === c.species)?.name ?? c.species
+        return `${name} ${session.amount(c.rateKgPerHa, 'KG_PER_HA')}`
+      })
+      list.push({ day: p.seedOn, what: label(p.method), field: f, how: rates.join(', ') })
+    }
+    if (!f.endedOn)
+      list.push({ day: p.endOn, what: label(p.ending), field: f, how: 'before ' + f.nextCrop })
+  }
+  return list.sort((a, b) => a.day.localeCompare(b.day))
+})
+
+const edge = (f: Furrow) =>
+  f.window?.possible
+    ? `window ${sayDay(f.window.opens.day)} to ${sayDay(f.window.closes.day)}`
+    : 'no window as planned'
+const isSeeding = (j: Job) => j.day === j.field.plan?.plan.seedOn
+
+onMounted(async () => {
+  try {
+    await season.load()
+  } catch (e) {
+    trouble.value = (e as Error).message
+  }
+})
+/** The year, where it is not this one. */
+const sayYear = (day: string) => {
+  const year = day.slice(0, 4)
+  return year === session.farm?.today.slice(0, 4) ? '' : ' ' + year
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page sheet">
+    <header class="row mb-3">
+      <div class="grow">
+        <h1>{{ session.farm?.name }}: cover crop jobs</h1>
+        <p class="muted">
+          as of {{ session.farm ? sayFullDay(session.farm.today) : '' }}, {{ jobs.length }} jobs
+        </p>
+      </div>
+      <v-checkbox v-model="proposals" label="With proposals" class="no-print" />
+      <v-btn color="primary" class="no-print" @click="print">Print</v-btn>
+    </header>
+    <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <p v-if="!jobs.length" class="card">No accepted plan has work left to do.</p>
+    <table v-else class="plain">
+      <thead>
+        <tr>
+          <th>day</th>
+          <th>field</th>
+          <th>job</th>
+          <th>with</th>
+          <th>done by, notes</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(j, i) in jobs.slice(0, most)" :key="i">
+          <td class="day">
+            {{ sayDay(j.day) }}{{ sayYear(j.day) }}<br /><span class="muted small">{{
+              isSeeding(j) ? edge(j.field) : ''
+            }}</span>
+          </td>
+          <td>
+            <b>{{ j.field.name }}</b><br /><span class="muted"
+              >{{ session.amount(j.field.areaHa, 'HA') }}, {{ j.field.crop }}</span
+            >
+            <span v-if="j.field.organic"><br /><b>organic</b></span>
+          </td>
+          <td>{{ sentence(j.what) }}</td>
+          <td>
+            {{ j.how }}
+            <div
+              v-for="(c, k) in isSeeding(j) ? (j.field.window?.cautions ?? []) : []"
+              :key="k"
+              class="small"
+            >
+              ▲ {{ sentence(session.reason(c)) }}
+            </div>
+          </td>
+          <td class="write"></td>
+        </tr>
+      </tbody>
+    </table>
+    <v-btn v-if="jobs.length > most" variant="outlined" class="mt-3 no-print" @click="most += PAGE">
+      {{ jobs.length - most }} more
+    </v-btn>
+    <p class="mt-4 small">
+      Keep people off machines and away from drums, shafts and aircraft. Treated seed: gloves, and
+      no grazing before its label allows. The label of every product is the law; licensed
+      applicators and pilots where required.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 1000px;
+}
+.day {
+  white-space: nowrap;
+}
+.write {
+  min-width: 130px;
+}
+tr {
+  break-inside: avoid;
+}
+</style>

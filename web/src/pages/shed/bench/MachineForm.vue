@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Refusal, Schemas } from '../../../api/client'
+import { alter } from '../../../farm/data'
+import FigureField from '../../../parts/FigureField.vue'
+import { useSession } from '../../../session'
+import { sentence } from '../../../words/reasons'
+
+/** A machine: what it is for, how wide, how fast, what it carries. */
+const machine = defineModel<Schemas['MachineView'] | null>({ required: true })
+const emit = defineEmits<{ saved: [] }>()
+const session = useSession()
+const form = ref({ ...machine.value! })
+const refused = ref<Refusal | null>(null)
+const only = ref((form.value.onlyDays ?? []).join(', '))
+const works = computed(() =>
+  (session.choices?.works ?? []).map((w) => ({ title: sentence(w.label), value: w.key })),
+)
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) => ({
+  title,
+  value: i + 1,
+}))
+const wrong = (path: string) => refused.value?.at(path) ?? ''
+
+async function save() {
+  try {
+    await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
+      path: { machineId: form.value.id },
+      body: {
+        ...form.value,
+        onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
+      },
+    })
+    machine.value = null
+    emit('saved')
+  } catch (e) {
+    refused.value = e as Refusal
+  }
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="680" scrollable @update:model-value="machine = null">
+    <form class="card form" @submit.prevent="save">
+      <h2 class="mb-3">Machine</h2>
+      <div class="two">
+        <v-text-field v-model="form.name" label="Name" :error-messages="wrong('name')" />
+        <v-text-field v-model="form.kind" label="What it is" />
+        <v-select
+          v-model="form.work"
+          multiple
+          label="Work it does"
+          :items="works"
+          :error-messages="wrong('work')"
+        />
+        <v-select
+          v-model="form.methods"
+          multiple
+          label="Seeds by"
+          :items="
+            (session.choices?.methods ?? []).map((m) => ({
+              title: sentence(m.label),
+              value: m.key,
+            }))
+          "
+          :error-messages="wrong('methods')"
+        />
+        <v-text-field v-model="form.meter" label="Meter" />
+        <FigureField v-model="form.widthM" label="Width" unit="M" :error="wrong('widthM')" />
+        <FigureField v-model="form.speedKmh" label="Speed" unit="KMH" :error="wrong('speedKmh')" />
+        <FigureField
+          v-model="form.efficiency"
+          label="Time at work"
+          unit="SHARE"
+          :error="wrong('efficiency')"
+        />
+        <FigureField v-model="form.hopperM3" label="Hopper" unit="M3" :error="wrong('hopperM3')" />
+        <FigureField
+          v-model="form.payloadKg"
+          label="Most it may carry"
+          unit="KG"
+          :error="wrong('payloadKg')"
+        />
+        <FigureField v-model="form.openers" label="Openers" :error="wrong('openers')" />
+        <FigureField v-model="form.spacingM" label="Opener spacing" unit="M" :digits="3" />
+        <FigureField v-model="form.turnS" label="A turn, seconds" />
+        <FigureField v-model="form.refillS" label="A refill, seconds" />
+        <FigureField v-model="form.ferryKmh" label="Speed to the tender" unit="KMH" />
+        <FigureField v-model="form.batteryMin" label="A battery lasts, minutes" />
+        <FigureField v-model="form.massKg" label="Empty mass" unit="KG" :error="wrong('massKg')" />
+        <FigureField v-model="form.rowUnits" label="Row units" />
+        <FigureField v-model="form.setUpH" label="Set-up at a field" unit="HOURS" />
+        <FigureField v-model="form.changeH" label="Head change, clean-out" unit="HOURS" />
+        <FigureField v-model="form.tenderM" label="Fills how far off" unit="M" />
+        <FigureField
+          v-model="form.roadKmh"
+          label="On the road"
+          unit="KMH"
+          :error="wrong('roadKmh')"
+        />
+        <v-select
+          v-model="form.weekdays"
+          multiple
+          label="There on"
+          :items="DAYS"
+          :error-messages="wrong('weekdays')"
+        />
+        <v-text-field v-model="only" label="Only on, such as 2026-09-22" />
+        <FigureField v-model="form.usdPerHour" label="Cost an hour, $" />
+        <FigureField v-model="form.usdPerHa" label="Or by area" unit="USD_PER_HA" />
+        <v-checkbox v-model="form.hired" label="Hired" density="compact" />
+      </div>
+      <v-textarea v-model="form.notes" label="Notes" rows="2" class="mt-2" />
+      <p v-if="refused" class="rust">{{ refused.message }}</p>
+      <div class="row mt-3">
+        <v-btn color="primary" type="submit">Keep</v-btn>
+        <v-btn variant="text" @click="machine = null">Leave it</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>

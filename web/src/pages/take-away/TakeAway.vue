@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { Refusal, type Schemas } from '../../api/client'
+import { alter, consider, read, upload } from '../../farm/data'
+import { useSession } from '../../session'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+
+const session = useSession()
+const feeds = ref<Schemas['FeedView'][]>([])
+const made = ref('')
+const file = ref<File | null>(null)
+const wrong = ref<Refusal | null>(null)
+const busy = ref(false)
+const path = computed(() => ({ farmId: session.farm?.id ?? '' }))
+const base = computed(() => `/api/farms/${path.value.farmId}`)
+
+async function guard(work: () => Promise<unknown>) {
+  try {
+    await work()
+  } catch (e) {
+    notice.show((e as Error).message)
+  }
+}
+const load = () =>
+  guard(async () => {
+    feeds.value = await read('/api/farms/{farmId}/feeds', { path: path.value })
+  })
+const make = () =>
+  guard(async () => {
+    const feed = await consider('/api/farms/{farmId}/feeds', { path: path.value })
+    made.value = location.origin + feed.path
+    await load()
+  })
+const revoke = (feedId: string) =>
+  guard(async () => {
+    await alter('DELETE', '/api/farms/{farmId}/feeds/{feedId}', {
+      path: { feedId },
+    })
+    made.value = ''
+    await load()
+  })
+
+async function bring() {
+  if (!file.value) return
+  busy.value = true
+  wrong.value = null
+  try {
+    const taken = await upload<Schemas['Taken']>(base.value + '/plan.csv', file.value)
+    notice.show(
+      taken.plans
+        ? `Plans of ${taken.plans} fields changed.`
+        : 'Nothing in it differs from the plan.',
+    )
+    file.value = null
+  } catch (e) {
+    wrong.value = e as Refusal
+  }
+  busy.value = false
+}
+onMounted(load)
+</script>
+
+<template>
+  <div class="page" style="max-width: 820px">
+    <h1 class="mb-4">Take the plan away</h1>
+    <section class="card mb-4">
+      <h2>On paper</h2>
+      <p class="muted my-2">
+        A sheet for the crew with what to do where and when, and what to watch for.
+      </p>
+      <v-btn color="primary" to="/sheet">Crew sheet</v-btn>
+    </section>
+    <section class="card mb-4">
+      <h2>As a table</h2>
+      <p class="muted my-2">
+        CSV with a line a field; it opens in any spreadsheet. Change dates, rates or ways there and
+        bring it back.
+      </p>
+      <v-btn variant="outlined" :href="base + '/plan.csv'" download>Plan as CSV</v-btn>
+      <form v-if="session.owner" class="mt-4" @submit.prevent="bring">
+        <div class="row">
+          <v-file-input
+            v-model="file"
+            label="Bring a changed CSV back"
+            accept=".csv"
+            class="grow"
+          />
+          <v-btn variant="outlined" type="submit" :disabled="!file" :loading="busy"
+            >Bring back</v-btn
+          >
+        </div>
+        <div v-if="wrong" class="rust mt-2">
+          <p v-if="!wrong.errors.length">{{ wrong.message }}</p>
+          <ul class="pl-5">
+            <li v-for="(e, i) in wrong.errors.slice(0, 20)" :key="i">{{ e.message }}</li>
+          </ul>
+          <p>Nothing was changed.</p>
+        </div>
+      </form>
+    </section>
+    <section class="card">
+      <h2>In a calendar</h2>
+      <p class="muted my-2">Accepted plans as all-day entries: seed, end, plant.</p>
+      <v-btn variant="outlined" :href="base + '/plan.ics'" download>Calendar file</v-btn>
+      <h3 class="mt-5">A calendar that follows the plan</h3>
+      <p class="muted my-2">
+        A secret address to subscribe to. Whoever has it sees the calendar, so tell nobody; take it
+        back when you must.
+      </p>
+      <p v-if="made" class="made">
+        Shown this once: <code>{{ made }}</code>
+      </p>
+      <table v-if="feeds.length" class="plain my-3">
+        <tbody>
+          <tr v-for="f in feeds" :key="f.id">
+            <td>made {{ sayDay(f.createdAt.slice(0, 10)) }}</td>
+            <td class="n"><button class="rust" @click="revoke(f.id)">Take back</button></td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn variant="outlined" @click="make">Make an address</v-btn>
+    </section>
+  </div>
+</template>
