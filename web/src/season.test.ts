@@ -5,6 +5,8 @@ import type { Furrow, PlanInput } from './api/client'
 const asked = vi.hoisted(() => ({
   considered: [] as { body: unknown; come: (a: unknown) => void; fail: (e: Error) => void }[],
   altered: [] as { address: string; body: unknown }[],
+  refused: '',
+  placed: [] as { address: string; view: unknown }[],
 }))
 vi.mock('./farm/data', () => ({
   read: async () => ({ furrows: [] }),
@@ -12,14 +14,16 @@ vi.mock('./farm/data', () => ({
     new Promise((come, fail) => asked.considered.push({ body, come, fail })),
   alter: async (_method: string, address: string, options?: { body?: unknown }) => {
     asked.altered.push({ address, body: options?.body })
-    return { undone: 'move kept' }
+    if (asked.refused) throw new Error(asked.refused)
+    return { what: 'move kept', furrows: [] }
   },
-  forget: () => undefined,
+  place: async (address: string, view: unknown) => {
+    asked.placed.push({ address, view })
+  },
 }))
-vi.mock('./outbox', () => ({ flush: async () => undefined }))
-vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined })
 
 const { useSeason } = await import('./season')
+const { notice } = await import('./shell/notice')
 
 const plan = (seedOn: string) => ({ seedOn }) as unknown as PlanInput
 const furrow = (fieldId: string) => ({ fieldId, name: fieldId }) as unknown as Furrow
@@ -29,6 +33,8 @@ beforeEach(() => {
   setActivePinia(createPinia())
   asked.considered.length = 0
   asked.altered.length = 0
+  asked.placed.length = 0
+  asked.refused = ''
 })
 
 it('shows a proposed furrow until it is dropped', async () => {
@@ -88,4 +94,56 @@ it('all proposals are dropped at once', async () => {
   expect(season.proposed).toBe(2)
   season.drop()
   expect(season.proposed).toBe(0)
+})
+
+/** Proposes a move of one field, of which a plan of version 3 is stored. */
+async function moved(id: string) {
+  const season = useSeason()
+  const was = { ...furrow(id), plan: { version: 3 } } as unknown as Furrow
+  void season.propose(was, plan('2026-09-20'))
+  await settle()
+  asked.considered.at(-1)!.come({ furrow: was, changes: [] })
+  await settle()
+  return season
+}
+
+it('an answer that comes after the move was dropped shows nothing', async () => {
+  const season = useSeason()
+  void season.propose(furrow('creek'), plan('2026-09-20'))
+  await settle()
+  season.drop('creek')
+  asked.considered[0]!.come({ furrow: furrow('creek'), changes: [] })
+  await settle()
+  expect(season.proposed).toBe(0)
+})
+
+it('a move is kept with the version it was made on, and the season that comes back is shown', async () => {
+  const season = await moved('creek')
+  await season.keep('creek')
+  expect(asked.altered).toEqual([
+    {
+      address: '/api/farms/{farmId}/plans',
+      body: {
+        what: 'move kept',
+        plans: [{ fieldId: 'creek', plan: plan('2026-09-20'), version: 3 }],
+      },
+    },
+  ])
+  expect(asked.placed.map((p) => p.address)).toEqual(['/api/farms/{farmId}/season'])
+  expect(season.proposed).toBe(0)
+})
+
+it('what is refused stays proposed', async () => {
+  const season = await moved('creek')
+  asked.refused = 'Someone else changed it.'
+  await expect(season.keep()).rejects.toThrow('Someone else changed it.')
+  expect(season.proposed).toBe(1)
+})
+
+it('undo drops what was proposed and says what was undone', async () => {
+  const season = await moved('creek')
+  await season.undo()
+  expect(asked.altered[0]!.address).toBe('/api/farms/{farmId}/plans/undo')
+  expect(season.proposed).toBe(0)
+  expect(notice.text).toBe('Undone: move kept.')
 })

@@ -1,66 +1,57 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Furrow, PlanInput, Reason, SeasonView } from './api/client'
-import { alter, consider, read } from './farm/data'
-import { useSession } from './session'
+import type { Furrow, PlanInput, Reason } from './api/client'
+import { alter, consider, place } from './farm/data'
+import { newestOnly } from './farm/newest'
+import { attempt } from './shell/attempt'
+import { notice } from './shell/notice'
 
 /** A move that is shown but not kept. */
 export interface Proposal {
   plan: PlanInput
   furrow: Furrow
   changes: Reason[]
+  /** Of the plan it was made on; none where there was no plan. */
+  version?: number
 }
 
-/** The season of the farm, with moves proposed on it until they are kept or dropped. */
+/** A plan of a field as it is stored; undefined takes the plan away. */
+export interface PlanChange {
+  fieldId: string
+  plan?: PlanInput
+  version?: number
+}
+
+/** Moves proposed on the season until they are kept or dropped, and the storing of plans. */
 export const useSeason = defineStore('season', () => {
-  const session = useSession()
-  const view = ref<SeasonView | null>(null)
   const proposals = ref(new Map<string, Proposal>())
-  const busy = ref(false)
-
   const proposed = computed(() => proposals.value.size)
-
-  function farmPath() {
-    return { farmId: session.farm?.id ?? '' }
-  }
-
-  async function load() {
-    busy.value = true
-    try {
-      view.value = await read('/api/farms/{farmId}/season', { path: farmPath() })
-    } finally {
-      busy.value = false
-    }
-  }
+  const wishes = new Map<string, (plan: PlanInput) => Promise<void>>()
 
   /** The furrow as shown: proposed if there is a proposal. */
   function shown(furrow: Furrow): Furrow {
     return proposals.value.get(furrow.fieldId)?.furrow ?? furrow
   }
 
-  const latest = new Map<string, PlanInput>()
-  const asking = new Set<string>()
+  function wishOf(fieldId: string, version?: number) {
+    const wish = newestOnly(
+      (plan: PlanInput) =>
+        consider('/api/farms/{farmId}/fields/{fieldId}/move', { path: { fieldId }, body: plan }),
+      (moved, plan) => {
+        // Dropped while its answer was awaited.
+        if (wishes.get(fieldId) !== wish) return
+        proposals.value = new Map(proposals.value).set(fieldId, { plan, version, ...moved })
+      },
+    )
+    return wish
+  }
 
-  /** Shows what a plan would do. While one answer is awaited only the newest wish is kept. */
+  /** Shows what a plan would do. */
   async function propose(furrow: Furrow, plan: PlanInput) {
     const id = furrow.fieldId
-    latest.set(id, plan)
-    if (asking.has(id)) return
-    asking.add(id)
-    try {
-      for (;;) {
-        const wish = latest.get(id)
-        if (!wish) return
-        latest.delete(id)
-        const moved = await consider('/api/farms/{farmId}/fields/{fieldId}/move', {
-          path: { fieldId: id },
-          body: wish,
-        })
-        proposals.value = new Map(proposals.value).set(id, { plan: wish, ...moved })
-      }
-    } finally {
-      asking.delete(id)
-    }
+    const wish = wishes.get(id) ?? wishOf(id, furrow.plan?.version)
+    wishes.set(id, wish)
+    await wish(plan)
   }
 
   function drop(fieldId?: string) {
@@ -68,36 +59,33 @@ export const useSeason = defineStore('season', () => {
     if (fieldId) rest.delete(fieldId)
     else rest.clear()
     proposals.value = rest
+    if (fieldId) wishes.delete(fieldId)
+    else wishes.clear()
   }
 
-  /** Keeps one proposal, or all. */
+  /** Keeps one proposal, or all. What is refused stays proposed. */
   async function keep(fieldId?: string) {
     const kept = [...proposals.value].filter(([id]) => !fieldId || id === fieldId)
     await save(
       kept.length === 1 ? 'move kept' : `${kept.length} moves kept`,
-      kept.map(([id, p]) => ({ fieldId: id, plan: p.plan })),
+      kept.map(([id, p]) => ({ fieldId: id, plan: p.plan, version: p.version })),
     )
     drop(fieldId)
   }
 
-  /** Stores plans as one change; a plan of undefined takes it away. */
-  async function save(what: string, plans: { fieldId: string; plan?: PlanInput }[]) {
-    const furrows = new Map(view.value?.furrows.map((f) => [f.fieldId, f]))
-    view.value = await alter('POST', '/api/farms/{farmId}/plans', {
-      path: farmPath(),
-      body: {
-        what,
-        plans: plans.map((p) => ({ ...p, version: furrows.get(p.fieldId)?.plan?.version })),
-      },
+  /** Stores plans as one change. */
+  async function save(what: string, plans: PlanChange[]) {
+    const view = await alter('POST', '/api/farms/{farmId}/plans', { body: { what, plans } })
+    await place('/api/farms/{farmId}/season', view)
+  }
+
+  /** Takes the last change of the plans back and says which it was. */
+  const undo = () =>
+    attempt(async () => {
+      const { what } = await alter('POST', '/api/farms/{farmId}/plans/undo')
+      drop()
+      notice.show(what ? `Undone: ${what}.` : 'There is nothing to undo.')
     })
-  }
 
-  async function undo(): Promise<string | undefined> {
-    const undone = await alter('POST', '/api/farms/{farmId}/plans/undo', { path: farmPath() })
-    drop()
-    await load()
-    return undone.what
-  }
-
-  return { view, proposals, proposed, busy, load, shown, propose, drop, keep, save, undo }
+  return { proposals, proposed, shown, propose, drop, keep, save, undo }
 })

@@ -1,7 +1,18 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createApp, effectScope, nextTick, ref, type EffectScope } from 'vue'
-import { alter, consider, forget, kept, keyOf, read, sentOtherwise, useRead } from './data'
+import {
+  alter,
+  atOnce,
+  consider,
+  forget,
+  kept,
+  keyOf,
+  place,
+  read,
+  sentOtherwise,
+  useRead,
+} from './data'
 import { farmIs } from './now'
 
 /** A server of one answer an address, with what it was asked. */
@@ -187,5 +198,50 @@ describe('useRead', () => {
     await settled()
     expect(shown.needs.data.value).not.toEqual(before)
     scope.stop()
+  })
+})
+
+describe('place', () => {
+  it('shows an answer that came with a change, and does not ask for it again', async () => {
+    server.answers.set('GET ' + CREW, () => ['Ann'])
+    server.answers.set('PUT ' + LOT, () => ['Ann', 'Bo'])
+    const { shown, scope } = looking(() => useRead(CREW))
+    await settled()
+    const answer = await alter('PUT', LOT, { path: { lotId: '1' }, body: {} as never })
+    await place(CREW, answer as never)
+    await settled()
+    expect(shown.data.value).toEqual(['Ann', 'Bo'])
+    expect(kept.getQueryState(keyOf(CREW))?.isInvalidated).toBe(false)
+    scope.stop()
+  })
+})
+
+describe('at once', () => {
+  const gone = (was: unknown) => (was as string[]).filter((n) => n !== 'Bo') as never
+
+  it('is on the screen before the server has answered', async () => {
+    server.answers.set('GET ' + CREW, () => ['Ann', 'Bo'])
+    const { shown, scope } = looking(() => useRead(CREW))
+    await settled()
+    let answer: (said: string) => void = () => undefined
+    const done = atOnce(CREW, {}, gone, () => new Promise<string>((a) => (answer = a)))
+    await vi.waitFor(() => expect(shown.data.value).toEqual(['Ann']))
+    answer('yes')
+    expect(await done).toBe('yes')
+    scope.stop()
+  })
+  it('is taken back when the server refuses', async () => {
+    server.answers.set('GET ' + CREW, () => ['Ann', 'Bo'])
+    const { shown, scope } = looking(() => useRead(CREW))
+    await settled()
+    await expect(atOnce(CREW, {}, gone, () => Promise.reject(new Error('no')))).rejects.toThrow(
+      'no',
+    )
+    expect(shown.data.value).toEqual(['Ann', 'Bo'])
+    scope.stop()
+  })
+  it('changes nothing that nobody has looked at', async () => {
+    await atOnce(CREW, {}, gone, () => Promise.resolve())
+    expect(kept.getQueryData(keyOf(CREW))).toBeUndefined()
   })
 })

@@ -134,6 +134,41 @@ export async function alter<M extends Method, P extends Changeable<M>>(
   return answer as Answer<P, Lowercase<M>>
 }
 
+/** Puts an answer that came with a change where it is looked at, instead of asking for it again. */
+export async function place<P extends Readable>(
+  address: P,
+  answer: Answer<P, 'get'>,
+  ...[said]: Rest<Said<P, 'get'>>
+) {
+  const queryKey = keyOf(address, said as Loose)
+  await kept.cancelQueries({ queryKey, exact: true })
+  kept.setQueryData(queryKey, answer)
+}
+
+/**
+ * Shows a change before the server has said yes; what it refuses is taken back and thrown on.
+ *
+ * @param now what is looked at, as it will be
+ * @param change the change itself
+ */
+export async function atOnce<P extends Readable, T>(
+  address: P,
+  said: Said<P, 'get'>,
+  now: (was: Answer<P, 'get'>) => Answer<P, 'get'>,
+  change: () => Promise<T>,
+): Promise<T> {
+  const queryKey = keyOf(address, said as Loose)
+  await kept.cancelQueries({ queryKey, exact: true })
+  const was = kept.getQueryData<Answer<P, 'get'>>(queryKey)
+  if (was !== undefined) kept.setQueryData(queryKey, now(was))
+  try {
+    return await change()
+  } catch (e) {
+    if (was !== undefined) kept.setQueryData(queryKey, was)
+    throw e
+  }
+}
+
 /** Whether two keys are of one thing, whatever is asked of it. */
 function same(a: readonly unknown[] | undefined, b: unknown[]): boolean {
   return JSON.stringify(a?.slice(0, 3)) === JSON.stringify(b.slice(0, 3))

@@ -42,3 +42,25 @@ export function coverHeight(mgPerHa: number, full: number): number {
 export function until(values: readonly number[], point: number): number[] {
   return values.map((v, i) => (i <= point ? v : 0))
 }
+
+/** Points of a weekly series over the fourteen months of a furrow. */
+export const WEEKS = 57
+
+/** The next crop, rising from its planting; drawn half high, since it is only hinted at. */
+export function nextCropHeights(plantedAtWeek: number): number[] {
+  return Array.from({ length: WEEKS }, (_, i) =>
+    Math.min(0.5, Math.max(0, (i - plantedAtWeek - 1) * 0.06)),
+  )
+}
+
+/** How ripe the standing crop is along the furrow, 0 green to 1 straw, at every other week. */
+export function ripening(
+  standing: readonly number[],
+  green: readonly number[],
+): { at: number; ripe: number }[] {
+  return standing.flatMap((height, i) =>
+    height > 0.02 && i % 2 === 0
+      ? [{ at: i / (standing.length - 1), ripe: 1 - Math.min(1, (green[i] ?? 0) / height) }]
+      : [],
+  )
+}

@@ -24,6 +24,10 @@ export const UNITS = {
     us: { factor: 1.8, offset: 32, name: '°F', digits: 0 },
     metric: { factor: 1, offset: 0, name: '°C', digits: 0 },
   },
+  KELVIN: {
+    us: { factor: 1.8, offset: 0, name: '°F', digits: 1 },
+    metric: { factor: 1, offset: 0, name: '°C', digits: 1 },
+  },
   DEGREE_DAYS: {
     us: { factor: 1.8, offset: 0, name: '°F·days', digits: 0 },
     metric: { factor: 1, offset: 0, name: '°C·days', digits: 0 },

@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { answer, loadUnsaid, unsaid, type CatchUpAnswer, type Unsaid } from '../../catchUp'
+import { computed, ref } from 'vue'
+import { answer, useUnsaid, type CatchUpAnswer, type Unsaid } from '../../catchUp'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { between, sayDay } from '../../words/days'
 
 /** What should have happened: said in one place, one by one or all at once. */
 const session = useSession()
-const trouble = ref('')
+const { data, trouble } = useUnsaid()
+const unsaid = computed(() => data.value ?? [])
 const busy = ref(false)
-const loaded = ref(false)
 const onDay = ref<string | null>(null)
 const partly = ref<string | null>(null)
 const day = ref('')
@@ -20,7 +21,6 @@ const GROUPS: { deed: string; title: string }[] = [
   { deed: 'ended', title: 'Endings' },
   { deed: 'planted', title: 'Planting' },
 ]
-const farmId = computed(() => session.farm?.id ?? '')
 const groups = computed(() =>
   GROUPS.map((g) => ({ ...g, rows: unsaid.value.filter((u) => u.deed === g.deed) })).filter(
     (g) => g.rows.length,
@@ -30,24 +30,13 @@ const oldest = computed(() => unsaid.value[0]?.meantFor)
 const key = (u: Unsaid) => u.fieldId + u.deed
 const ago = (u: Unsaid) => between(u.meantFor, session.farm?.today ?? u.meantFor)
 
-onMounted(async () => {
-  try {
-    await loadUnsaid(farmId.value)
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-  loaded.value = true
-})
-
 async function say(answers: CatchUpAnswer[], words: string) {
   busy.value = true
-  try {
-    const back = await answer(farmId.value, answers)
+  await attempt(async () => {
+    const back = await answer(answers)
     onDay.value = partly.value = null
-    notice.show(words, 'Undo', () => void back().catch((e: Error) => notice.show(e.message)))
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+    notice.show(words, 'Undo', () => void attempt(back))
+  })
   busy.value = false
 }
 const of = (
@@ -76,7 +65,7 @@ function ask(which: 'onDay' | 'partly', u: Unsaid) {
   <div class="page" style="max-width: 980px">
     <h1 class="mb-1">Catching up</h1>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
-    <p v-else-if="loaded && !unsaid.length" class="muted mb-4">
+    <p v-else-if="data && !unsaid.length" class="muted mb-4">
       Nothing is unsaid: all whose day has passed is written down.
       <router-link to="/work">To the work</router-link>
     </p>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Furrow } from '../../api/client'
-import { useSeason } from '../../season'
+import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay, sayFullDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
 const session = useSession()
-const season = useSeason()
-const trouble = ref('')
+const { data: season, trouble } = useRead('/api/farms/{farmId}/season')
 const proposals = ref(false)
 const PAGE = 200
 const most = ref(PAGE)
@@ -22,7 +21,7 @@ interface Job {
 
 const jobs = computed<Job[]>(() => {
   const list: Job[] = []
-  for (const f of season.view?.furrows ?? []) {
+  for (const f of season.value?.furrows ?? []) {
     const p = f.plan?.plan
     if (!p || (p.status !== 'accepted' && !proposals.value)) continue
     const label = (kind: string) =>
@@ -48,13 +47,6 @@ const edge = (f: Furrow) =>
     : 'no window as planned'
 const isSeeding = (j: Job) => j.day === j.field.plan?.plan.seedOn
 
-onMounted(async () => {
-  try {
-    await season.load()
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
 /** The year, where it is not this one. */
 const sayYear = (day: string) => {
   const year = day.slice(0, 4)

@@ -1,21 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
+import { send, waiting } from '../../outbox'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { between, sayDay, sayFullDay } from '../../words/days'
-import { send, waiting } from '../../outbox'
-import WhyHere from './WhyHere.vue'
+import DayJob from './DayJob.vue'
+import { daysOf, peopleOf, slipped, type Item } from './days'
 
 /** Today and the days after, by machine or by person; one tap logs. */
 const props = defineProps<{ work: Schemas['WorkView']; movable: boolean; owner: boolean }>()
 const emit = defineEmits<{ changed: [work: Schemas['WorkView']] }>()
 const SHOWN_DAYS = 14
+/** Length of the strip that shows a day's hours. */
+const DAY_H = 14
 const session = useSession()
 const by = ref<'machine' | 'person'>('machine')
 const all = ref(false)
 const opened = ref('')
-type Item = Schemas['ItemView']
 
 /** What was tapped without a signal counts at once. */
 const items = computed(() =>
@@ -24,47 +27,28 @@ const items = computed(() =>
     return said ? { ...i, shareDone: (said.body as { share: number }).share } : i
   }),
 )
-const late = computed(() =>
-  items.value.filter((i) => i.shareDone < 1 && i.finishOn < props.work.today),
+const late = computed(() => slipped(items.value, props.work.today))
+const people = computed(() => peopleOf(items.value))
+const days = computed(() =>
+  daysOf(
+    items.value,
+    by.value,
+    props.work.today,
+    session.usual('leastWork'),
+    all.value ? Infinity : SHOWN_DAYS,
+  ),
 )
-const days = computed(() => {
-  const found = new Map<string, Map<string, { item: Item; hours: number; who: string }[]>>()
-  for (const item of items.value) {
-    for (const s of item.segments) {
-      const ahead = between(props.work.today, s.day)
-      // The way to a field late in the day says nothing to anyone.
-      if (ahead < 0 || s.hours < session.usual('leastWork') || (!all.value && ahead >= SHOWN_DAYS))
-        continue
-      const lane = by.value === 'machine' ? item.doer : (s.person ?? 'with its own crew')
-      const day =
-        found.get(s.day) ?? new Map<string, { item: Item; hours: number; who: string }[]>()
-      const rows = day.get(lane) ?? []
-      const same = rows.find((r) => r.item.id === item.id)
-      if (same) {
-        same.hours += s.hours
-        if (s.person && !same.who.includes(s.person)) same.who += `, ${s.person}`
-      } else rows.push({ item, hours: s.hours, who: s.person ?? 'own crew' })
-      day.set(lane, rows)
-      found.set(s.day, day)
-    }
-  }
-  return [...found]
-    .sort(([a], [b]) => a.localeCompare(b))
-    .map(([day, lanes]) => ({ day, lanes: [...lanes].sort(([a], [b]) => a.localeCompare(b)) }))
-})
-const people = computed(() =>
-  [...new Set(items.value.flatMap((i) => i.segments.map((s) => s.person ?? '')))]
-    .filter(Boolean)
-    .sort(),
-)
+const calendar = (person = '') =>
+  `/api/farms/${session.farm?.id}/field-work.ics` +
+  (person ? `?person=${encodeURIComponent(person)}` : '')
 
-async function done(item: Item, share: number, day?: string) {
-  const before = item.shareDone
-  const said =
-    share === 1
-      ? `${item.field}: done${day ? ' on ' + sayDay(day) : ''}`
-      : `${item.field}: ${Math.round(share * 100)} % done`
-  try {
+const done = (item: Item, share: number, day?: string): Promise<unknown> =>
+  attempt(async () => {
+    const before = item.shareDone
+    const said =
+      share === 1
+        ? `${item.field}: done${day ? ' on ' + sayDay(day) : ''}`
+        : `${item.field}: ${session.amount(share, 'SHARE')} done`
     const now = await send<Schemas['WorkView']>({
       about: item.id,
       method: 'POST',
@@ -78,17 +62,9 @@ async function done(item: Item, share: number, day?: string) {
       'Undo',
       () => void done({ ...item, shareDone: share }, before),
     )
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
+  })
 /** A job of several days is asked about on one of them. */
-const why = (day: string, item: Item) =>
-  (opened.value = opened.value === day + item.id ? '' : day + item.id)
-const pinned = (item: Item) =>
-  props.work.pins.some((p) => p.fieldId === item.fieldId && p.job === item.job)
-/** Length of the strip that shows a day's hours. */
-const DAY_H = 14
+const why = (key: string) => (opened.value = opened.value === key ? '' : key)
 const total = (rows: { hours: number }[]) =>
   session.amount(
     rows.reduce((sum, r) => sum + r.hours, 0),
@@ -146,58 +122,20 @@ const name = (day: string) => {
           </span>
         </span>
         <div class="grow">
-          <div v-for="r in rows" :key="r.item.id">
-            <div class="row job">
-              <span class="grow" :class="{ struck: r.item.shareDone >= 1 }">
-                <router-link :to="`/fields/${r.item.fieldId}`">{{ r.item.field }}</router-link>:
-                {{ r.item.label }}{{ r.item.customer ? `, for ${r.item.customer}` : '' }}
-                <span class="muted small"
-                  >{{ session.amount(r.hours, 'HOURS') }} ·
-                  {{ by === 'machine' ? r.who : r.item.doer
-                  }}<template v-if="r.item.shareDone > 0 && r.item.shareDone < 1">
-                    · {{ Math.round(r.item.shareDone * 100) }} % done</template
-                  ></span
-                >
-                <span v-if="pinned(r.item)" class="tag ml-2">pinned</span>
-              </span>
-              <span class="no-print acts">
-                <template v-if="movable && r.item.shareDone < 1">
-                  <v-btn
-                    v-if="d.day <= work.today || between(work.today, d.day) <= 1"
-                    size="small"
-                    color="primary"
-                    @click="done(r.item, 1)"
-                    >Done</v-btn
-                  >
-                  <button v-if="d.day <= work.today" class="link small" @click="done(r.item, 0.5)">
-                    half
-                  </button>
-                </template>
-                <button
-                  v-if="movable && r.item.shareDone >= 1"
-                  class="link small"
-                  @click="done(r.item, 0)"
-                >
-                  not done
-                </button>
-                <button
-                  v-if="owner && r.item.shareDone < 1"
-                  class="link small"
-                  @click="why(d.day, r.item)"
-                >
-                  why here?
-                </button>
-              </span>
-            </div>
-            <WhyHere
-              v-if="opened === d.day + r.item.id"
-              :field-id="r.item.fieldId"
-              :job="r.item.job"
-              :field="r.item.field"
-              :pins="work.pins"
-              @changed="(w) => emit('changed', w)"
-            />
-          </div>
+          <DayJob
+            v-for="r in rows"
+            :key="r.item.id"
+            :row="r"
+            :day="d.day"
+            :by="by"
+            :work="work"
+            :movable="movable"
+            :owner="owner"
+            :opened="opened === d.day + r.item.id"
+            @done="done(r.item, $event)"
+            @why="why(d.day + r.item.id)"
+            @changed="emit('changed', $event)"
+          />
         </div>
       </div>
     </div>
@@ -208,13 +146,9 @@ const name = (day: string) => {
     </p>
     <p v-if="people.length" class="small muted no-print">
       Calendars:
-      <a :href="`/api/farms/${session.farm?.id}/field-work.ics`">everyone</a
+      <a :href="calendar()">everyone</a
       ><template v-for="p in people" :key="p"
-        >,
-        <a
-          :href="`/api/farms/${session.farm?.id}/field-work.ics?person=${encodeURIComponent(p)}`"
-          >{{ p }}</a
-        ></template
+        >, <a :href="calendar(p)">{{ p }}</a></template
       >
     </p>
   </section>
@@ -255,16 +189,6 @@ const name = (day: string) => {
   gap: 8px;
   padding: 2px 0;
   flex-wrap: nowrap;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  white-space: nowrap;
-}
-.struck {
-  text-decoration: line-through;
-  color: var(--muted);
 }
 .late {
   padding-bottom: 8px;

@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
 import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
 import { useSession } from '../../session'
-import { shown as inUnits, toSi, unitName } from '../../words/units'
-import { sentence } from '../../words/reasons'
-import { readNumber } from '../../words/numbers'
-import { useKinds } from '../../words/kinds'
+import PlanMix from './PlanMix.vue'
+import WhyCover from './WhyCover.vue'
 
+/** The plan of a field: why, with what, how and when it is seeded and ended. */
 const props = defineProps<{
   plan: PlanInput | null
   shown: FieldSeason
@@ -21,103 +19,22 @@ const emit = defineEmits<{
   drop: []
   remove: []
 }>()
-/** Rates that differ by less read the same. */
-const SAME = 0.005
 const session = useSession()
-const kinds = useKinds()
-const rateUnit = computed(() => unitName('KG_PER_HA', session.units))
-
-const speciesItems = computed(() =>
-  (session.choices?.species ?? []).map((s) => ({ title: s.name, value: s.id, family: s.family })),
-)
-
 function change(part: Partial<PlanInput>) {
   if (props.plan) emit('change', { ...props.plan, ...part })
 }
-
-/** Rates as typed, so that a half-typed number is not rewritten under the thumb. */
-const rates = ref<string[]>([])
-watch(
-  () => [props.plan?.components, session.units],
-  () => {
-    rates.value = (props.plan?.components ?? []).map((c, i) => {
-      const now = inUnits(c.rateKgPerHa, 'KG_PER_HA', session.units)
-      const typed = readNumber(rates.value[i] ?? '', session.units).value ?? NaN
-      return Math.abs(typed - now) < SAME
-        ? (rates.value[i] ?? '')
-        : String(Math.round(now * 10) / 10)
-    })
-  },
-  { immediate: true, deep: true },
-)
-
-function setRate(i: number, typed: string) {
-  rates.value[i] = typed
-  const { value } = readNumber(typed, session.units)
-  if (value === undefined) return
-  const components = props.plan!.components.map((c, at) =>
-    at === i ? { ...c, rateKgPerHa: toSi(value, 'KG_PER_HA', session.units) } : c,
-  )
-  change({ components })
-}
-
-function setSpecies(i: number, id: string) {
-  change({
-    components: props.plan!.components.map((c, at) =>
-      at === i ? { species: id, rateKgPerHa: typical(id) } : c,
-    ),
-  })
-}
-
-function typical(id: string): number {
-  return kinds.rates(id, props.plan?.method)?.typical ?? session.usual('coverRate')
-}
-
-function addSpecies() {
-  const used = new Set(props.plan?.components.map((c) => c.species))
-  const next = session.choices?.species.find((s) => !used.has(s.id))
-  if (next)
-    change({
-      components: [
-        ...props.plan!.components,
-        { species: next.id, rateKgPerHa: typical(next.id) / 2 },
-      ],
-    })
-}
-
-function range(id: string): string {
-  const r = kinds.rates(id, props.plan?.method)
-  if (!r) return ''
-  const to = (v: number) => Math.round(inUnits(v, 'KG_PER_HA', session.units))
-  return `alone ${to(r.low)} to ${to(r.high)} ${rateUnit.value}`
-}
-
-function wrong(path: string): string {
-  return props.refused?.errors.find((e) => e.path.startsWith(path))?.message ?? ''
-}
+const wrong = (path: string) =>
+  props.refused?.errors.find((e) => e.path.startsWith(path))?.message ?? ''
 </script>
 
 <template>
   <section class="card editor">
-    <template v-if="!plan">
-      <h2>Why cover this field?</h2>
-      <p v-if="shown.field.leftOutReason" class="my-2">
-        Left out this year: {{ shown.field.leftOutReason }}.
-      </p>
-      <p v-else class="muted my-2">
-        Say the first reason; a simple plan comes with it, yours to change.
-      </p>
-      <div v-if="movable" class="whys">
-        <v-btn
-          v-for="p in session.choices?.purposes"
-          :key="p.key"
-          variant="outlined"
-          @click="emit('start', p.key)"
-        >
-          {{ sentence(p.label) }}
-        </v-btn>
-      </div>
-    </template>
+    <WhyCover
+      v-if="!plan"
+      :left-out-reason="shown.field.leftOutReason"
+      :movable="movable"
+      @start="emit('start', $event)"
+    />
     <form v-else @submit.prevent="emit('save', 'accepted')">
       <div class="row mb-3">
         <h2 class="grow">The plan</h2>
@@ -135,40 +52,12 @@ function wrong(path: string): string {
         :error-messages="wrong('purposes')"
         @update:model-value="change({ purposes: $event })"
       />
-      <fieldset class="mix">
-        <legend>What</legend>
-        <div v-for="(c, i) in plan.components" :key="i" class="species">
-          <v-autocomplete
-            :model-value="c.species"
-            :items="speciesItems"
-            label="Species"
-            :readonly="!movable"
-            :error-messages="wrong(`components[${i}].species`)"
-            @update:model-value="setSpecies(i, $event)"
-          />
-          <v-text-field
-            :model-value="rates[i]"
-            :label="rateUnit"
-            inputmode="decimal"
-            class="rate"
-            :hint="range(c.species)"
-            persistent-hint
-            :readonly="!movable"
-            :error-messages="wrong(`components[${i}].rateKgPerHa`)"
-            @update:model-value="setRate(i, $event)"
-          />
-          <button
-            v-if="plan.components.length > 1 && movable"
-            type="button"
-            class="out"
-            :aria-label="`Take out ${c.species}`"
-            @click="change({ components: plan.components.filter((_, at) => at !== i) })"
-          >
-            ×
-          </button>
-        </div>
-        <v-btn v-if="movable" variant="text" size="small" @click="addSpecies">Add a species</v-btn>
-      </fieldset>
+      <PlanMix
+        :plan="plan"
+        :refused="refused"
+        :movable="movable"
+        @change="change({ components: $event })"
+      />
       <v-select
         :model-value="plan.method"
         label="How it is seeded"
@@ -229,34 +118,6 @@ function wrong(path: string): string {
 .editor {
   position: sticky;
   top: 64px;
-}
-.whys {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.mix {
-  border: 0;
-  padding: 0;
-  margin-bottom: 10px;
-}
-.mix legend {
-  font-size: 0.82rem;
-  color: var(--muted);
-  padding-bottom: 4px;
-}
-.species {
-  display: grid;
-  grid-template-columns: 1fr 118px auto;
-  gap: 8px;
-  margin-bottom: 8px;
-  align-items: start;
-}
-.out {
-  font-size: 1.2rem;
-  width: 28px;
-  height: 40px;
-  color: var(--muted);
 }
 @media (max-width: 900px) {
   .editor {

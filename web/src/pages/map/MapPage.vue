@@ -15,13 +15,11 @@ import { useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import type { Furrow } from '../../api/client'
 import { read } from '../../farm/data'
-import { useSeason } from '../../season'
 import { useSession } from '../../session'
 
 /** Where a name stands in its field, how wide its halo is, and how near one may go. */
 const [LABEL_AT, HALO, NEAREST] = [0.78, 3, 19]
 const session = useSession()
-const season = useSeason()
 const router = useRouter()
 const theme = useTheme()
 const holder = useTemplateRef<HTMLElement>('holder')
@@ -120,12 +118,11 @@ function repaint() {
 
 onMounted(async () => {
   try {
-    const path = { farmId: session.farm?.id ?? '' }
-    const [shapes] = await Promise.all([
-      read('/api/farms/{farmId}/shapes', { path }),
-      season.load(),
+    const [shapes, season] = await Promise.all([
+      read('/api/farms/{farmId}/shapes'),
+      read('/api/farms/{farmId}/season'),
     ])
-    const furrows = new Map(season.view?.furrows.map((f) => [f.fieldId, f]))
+    const furrows = new Map(season.furrows.map((f) => [f.fieldId, f]))
     for (const shape of shapes) {
       const polygons = shape.polygons.map((p) => p.map((ring) => ring.map((at) => fromLonLat(at))))
       const feature = new Feature({

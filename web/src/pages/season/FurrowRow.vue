@@ -28,10 +28,6 @@ defineEmits<{
 const session = useSession()
 const narrow = computed(() => props.labelWidth === 0)
 const pressing = computed(() => ['MISSED', 'CLOSING'].includes(props.furrow.next.kind))
-const poor = computed(() => {
-  const g = props.furrow.goal
-  return g ? g.met < g.years / 2 : false
-})
 </script>
 
 <template>
@@ -77,7 +73,7 @@ const poor = computed(() => {
     </div>
     <div class="odds" :style="narrow ? {} : { width: oddsWidth + 'px' }">
       <template v-if="furrow.goal">
-        <div class="big" :class="{ rust: poor }">
+        <div class="big" :class="{ rust: furrow.goal.poor }">
           {{ furrow.goal.met }} of {{ furrow.goal.years }} <small>years</small>
         </div>
         <div class="muted small" :title="furrow.goal.measure">

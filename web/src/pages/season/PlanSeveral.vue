@@ -2,10 +2,10 @@
 import { computed, ref } from 'vue'
 import type { Furrow, PlanInput } from '../../api/client'
 import { read } from '../../farm/data'
-import { useSeason } from '../../season'
+import { useSeason, type PlanChange } from '../../season'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
-import { notice } from '../../shell/notice'
+import { attempt } from '../../shell/attempt'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ furrows: Furrow[] }>()
@@ -36,25 +36,22 @@ async function make() {
   busy.value = true
   stopped = false
   done.value = 0
-  try {
-    const plans: { fieldId: string; plan: PlanInput }[] = []
+  await attempt(async () => {
+    const plans: PlanChange[] = []
     for (const f of props.furrows) {
       if (stopped) return
       const start = await read('/api/farms/{farmId}/fields/{fieldId}/start', {
         path: { fieldId: f.fieldId },
         query: { purpose: purpose.value },
       })
-      plans.push({ fieldId: f.fieldId, plan: withSpecies(start) })
+      plans.push({ fieldId: f.fieldId, version: f.plan?.version, plan: withSpecies(start) })
       done.value += 1
     }
     await season.save(`one cover proposed on ${plans.length} fields`, plans)
     open.value = false
     emit('saved')
-  } catch (e) {
-    notice.show((e as Error).message)
-  } finally {
-    busy.value = false
-  }
+  })
+  busy.value = false
 }
 </script>
 

@@ -1,151 +1,99 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Furrow, PlanInput, Reason } from '../../api/client'
-import FurrowRow from './FurrowRow.vue'
-import SeasonAxis from './SeasonAxis.vue'
-import RushLine from '../field-work/RushLine.vue'
-import PlanSeveral from './PlanSeveral.vue'
-import UnsaidLine from './UnsaidLine.vue'
-import { grouped, type Grouping } from './grouping'
+import { useRead } from '../../farm/data'
+import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
+import RushLine from '../field-work/RushLine.vue'
+import FurrowRow from './FurrowRow.vue'
+import PlanSeveral from './PlanSeveral.vue'
+import SeasonAxis from './SeasonAxis.vue'
+import SeasonBar from './SeasonBar.vue'
+import SeasonEmpty from './SeasonEmpty.vue'
+import UnsaidLine from './UnsaidLine.vue'
+import { useSeasonRows } from './useSeasonRows'
 
+/** All fields' seasons under each other, grouped by what is next; marks are moved, kept or dropped. */
 const session = useSession()
 const season = useSeason()
+const { undo } = season
 const { width: screen, smAndDown } = useDisplay()
-const words = ref('')
-const grouping = ref<Grouping>((localStorage.getItem('grouping') as Grouping) || 'next')
-const chosen = ref(new Set<string>())
+const { data: view, trouble, again } = useRead('/api/farms/{farmId}/season')
+const rows = useSeasonRows(view)
+const { words, grouping, chosen, picked, items, totals, headline } = rows
 const several = ref(false)
-const trouble = ref('')
 const edge = ref<Reason | null>(null)
+watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
+/** The page's widest, its edges on a phone and on a desk, and the least a furrow is drawn in. */
+const [WIDEST, PHONE_EDGES, DESK_EDGES, LEAST] = [1500, 24, 94, 300] as const
 const labelWidth = computed(() => (smAndDown.value ? 0 : 244))
 const oddsWidth = computed(() => (smAndDown.value ? 0 : 150))
-const stripWidth = computed(() =>
-  Math.max(
-    300,
-    Math.min(screen.value, 1500) - (smAndDown.value ? 24 : 94) - labelWidth.value - oddsWidth.value,
-  ),
-)
+const stripWidth = computed(() => {
+  const edges = smAndDown.value ? PHONE_EDGES : DESK_EDGES
+  const room = Math.min(screen.value, WIDEST) - edges - labelWidth.value - oddsWidth.value
+  return Math.max(LEAST, room)
+})
 const rowHeight = computed(() => (smAndDown.value ? 152 : 104))
+const groupings = [
+  { title: 'what is next', value: 'next' },
+  { title: 'crop', value: 'crop' },
+  { title: 'reason', value: 'reason' },
+  { title: 'trouble', value: 'trouble' },
+  { title: 'name', value: 'name' },
+]
 
-const furrows = computed(() => (season.view?.furrows ?? []).map((f) => season.shown(f)))
-const filtered = computed(() => {
-  const wanted = words.value.trim().toLowerCase()
-  if (!wanted) return furrows.value
-  return furrows.value.filter((f) =>
-    `${f.name} ${f.crop} ${f.nextCrop} ${f.coverWords} ${f.goal?.label ?? ''} ${f.next.label}`
-      .toLowerCase()
-      .includes(wanted),
-  )
-})
-const items = computed(() => grouped(filtered.value, grouping.value))
-const total = (list: Furrow[]) => list.reduce((sum, f) => sum + f.areaHa, 0)
-const headline = computed(() => {
-  const count = (kind: string) => furrows.value.filter((f) => f.next.kind === kind).length
-  const closing = count('CLOSING')
-  const open = count('SEED_NOW') + closing
-  const end = count('END_NOW')
-  const missed = count('MISSED')
-  const parts = []
-  if (open) parts.push(`${open} ${open === 1 ? 'field' : 'fields'} open to seed`)
-  if (closing) parts.push(`${closing} close this week`)
-  if (end) parts.push(`${end} to end now`)
-  if (missed) parts.push(`${missed} too late as planned`)
-  return parts.length ? parts.join(', ') : 'Nothing is due today'
-})
-const totals = computed(() => {
-  const planned = furrows.value.filter((f) => f.plan)
-  const accepted = planned.filter((f) => f.plan?.plan.status === 'accepted')
-  return (
-    `${furrows.value.length} ${furrows.value.length === 1 ? 'field' : 'fields'}, ${session.amount(total(furrows.value), 'HA')} · ` +
-    `${session.amount(total(planned), 'HA')} with a cover, ${session.amount(total(accepted), 'HA')} accepted`
-  )
-})
-
-async function guard(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (e) {
-    notice.show((e as Error).message)
-    season.drop()
-  }
-}
-
-async function load() {
-  trouble.value = ''
-  try {
-    await season.load()
-    performance.mark('first-furrow')
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-}
-
-function original(furrow: Furrow): Furrow {
-  return season.view?.furrows.find((f) => f.fieldId === furrow.fieldId) ?? furrow
-}
-
+/** Shows a move; one that cannot be is said and taken back. */
 function move(furrow: Furrow, plan: PlanInput) {
-  void guard(() => season.propose(original(furrow), plan))
+  const original = view.value?.furrows.find((f) => f.fieldId === furrow.fieldId) ?? furrow
+  void attempt(
+    () => season.propose(original, plan),
+    (refusal) => {
+      season.drop(furrow.fieldId)
+      notice.show(refusal.message)
+    },
+  )
 }
-
-async function keep(fieldId?: string) {
-  await guard(async () => {
+const keep = (fieldId?: string) =>
+  attempt(async () => {
     await season.keep(fieldId)
     notice.show('Kept.', 'Undo', undo)
   })
-}
-
-function undo() {
-  void guard(async () => {
-    const what = await season.undo()
-    notice.show(what ? `Undone: ${what}.` : 'There is nothing to undo.')
-  })
-}
-
-async function acceptChosen() {
-  const plans = furrows.value
-    .filter((f) => chosen.value.has(f.fieldId) && f.plan)
-    .map((f) => ({ fieldId: f.fieldId, plan: { ...f.plan!.plan, status: 'accepted' as const } }))
-  if (!plans.length) return notice.show('None of the chosen fields has a plan to accept.')
-  await guard(async () => {
+const acceptChosen = () =>
+  attempt(async () => {
+    const plans = picked.value.flatMap((f) =>
+      f.plan
+        ? [
+            {
+              fieldId: f.fieldId,
+              version: f.plan.version,
+              plan: { ...f.plan.plan, status: 'accepted' as const },
+            },
+          ]
+        : [],
+    )
+    if (!plans.length) return notice.show('None of the chosen fields has a plan to accept.')
     await season.save(`${plans.length} plans accepted`, plans)
-    chosen.value = new Set()
+    rows.letGo()
     notice.show(`${plans.length} plans accepted.`, 'Undo', undo)
   })
+function planned() {
+  rows.letGo()
+  notice.show('Plans proposed.', 'Undo', undo)
 }
 
-function choose(id: string, on: boolean) {
-  const next = new Set(chosen.value)
-  if (on) next.add(id)
-  else next.delete(id)
-  chosen.value = next
-}
-
-function setGrouping(value: Grouping) {
-  grouping.value = value
-  localStorage.setItem('grouping', value)
-}
-
-function onKey(event: KeyboardEvent) {
+useEventListener('keydown', (event) => {
   if ((event.target as HTMLElement).closest('input, textarea, select')) return
-  if (event.key === 'u' && !event.ctrlKey && !event.metaKey) undo()
+  if (event.key === 'u' && !event.ctrlKey && !event.metaKey) void undo()
   if (event.key === 'Escape') season.drop()
   if (event.key === 'Enter' && season.proposed && event.target === document.body) void keep()
-}
-
-onMounted(() => {
-  void load()
-  addEventListener('keydown', onKey)
 })
-onBeforeUnmount(() => {
-  removeEventListener('keydown', onKey)
-  season.drop()
-})
+onBeforeUnmount(() => season.drop())
 </script>
 
 <template>
@@ -164,57 +112,16 @@ onBeforeUnmount(() => {
           clearable
           @click:clear="words = ''"
         />
-        <v-select
-          :model-value="grouping"
-          label="Group by"
-          class="group"
-          :items="[
-            { title: 'what is next', value: 'next' },
-            { title: 'crop', value: 'crop' },
-            { title: 'reason', value: 'reason' },
-            { title: 'trouble', value: 'trouble' },
-            { title: 'name', value: 'name' },
-          ]"
-          @update:model-value="setGrouping"
-        />
+        <v-select v-model="grouping" label="Group by" class="group" :items="groupings" />
         <v-btn variant="text" title="Undo the last change (u)" @click="undo">Undo</v-btn>
       </div>
     </header>
 
-    <div v-if="trouble" class="card ma-4">
-      <h2>The season cannot be shown</h2>
-      <p class="my-2">{{ trouble }}</p>
-      <v-btn variant="outlined" @click="load">Try again</v-btn>
-    </div>
-    <div v-else-if="season.view && !season.view.furrows.length" class="card empty">
-      <h2>No fields yet</h2>
-      <p class="my-2">
-        Bring the boundaries of one or two fields, or add a field by name and area. Then give the
-        farm a weather station: windows and odds come from its years.
-      </p>
-      <div class="row">
-        <v-btn color="primary" to="/fields/import">Import boundaries</v-btn>
-        <v-btn variant="outlined" to="/fields/new">Add a field</v-btn>
-        <v-btn variant="outlined" to="/weather">Weather station</v-btn>
-      </div>
-    </div>
-    <template v-else-if="season.view">
-      <p v-if="!season.view.weather" class="card ma-4">
-        There is no weather yet, so no windows and no odds.
-        <router-link to="/weather">Add a station</router-link> with at least one past year, from
-        January to the August after.
-      </p>
-      <p v-else-if="season.view.years < 10" class="muted few">
-        Odds rest on {{ season.view.years }} {{ season.view.years === 1 ? 'year' : 'years' }} only:
-        they need more. <router-link to="/weather">Import more days</router-link>
-      </p>
+    <ReadTrouble what="The season" :trouble="trouble" class="ma-4" @again="again" />
+    <SeasonEmpty v-if="view" :view="view" />
+    <template v-if="view?.furrows.length">
       <UnsaidLine class="unsaid" />
-      <SeasonAxis
-        :view="season.view"
-        :label-width="labelWidth"
-        :width="stripWidth"
-        :narrow="smAndDown"
-      />
+      <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="smAndDown" />
       <v-virtual-scroll :items="items" :item-height="rowHeight" class="rows" item-key="key">
         <template #default="{ item }">
           <div v-if="item.group" class="grouphead">
@@ -224,9 +131,9 @@ onBeforeUnmount(() => {
           <FurrowRow
             v-else-if="item.furrow"
             :furrow="item.furrow"
-            :shape="season.view.shapes[item.furrow.shape ?? '']"
-            :start="season.view.start"
-            :today="season.view.farm.today"
+            :shape="view.shapes[item.furrow.shape ?? '']"
+            :start="view.start"
+            :today="view.farm.today"
             :label-width="labelWidth"
             :width="stripWidth"
             :odds-width="oddsWidth"
@@ -236,31 +143,27 @@ onBeforeUnmount(() => {
             @move="move(item.furrow, $event)"
             @keep="keep(item.furrow.fieldId)"
             @drop="season.drop(item.furrow.fieldId)"
-            @choose="choose(item.furrow.fieldId, $event)"
+            @choose="rows.choose(item.furrow.fieldId, $event)"
             @edge="edge = $event"
           />
         </template>
       </v-virtual-scroll>
     </template>
-    <div v-else class="pa-8 muted">Reading thirty years of weather for your fields …</div>
+    <div v-else-if="!view && !trouble" class="pa-8 muted">
+      Reading thirty years of weather for your fields …
+    </div>
 
     <div v-if="edge" class="edge" role="status">{{ session.reason(edge) }}</div>
-    <div v-if="season.proposed" class="bar no-print" role="status">
-      <b>{{ season.proposed }} {{ season.proposed === 1 ? 'move' : 'moves' }} proposed</b>
-      <v-btn color="primary" @click="keep()">Keep (Enter)</v-btn>
-      <v-btn variant="text" @click="season.drop()">Drop (Esc)</v-btn>
-    </div>
-    <div v-else-if="chosen.size" class="bar no-print" role="status">
-      <b>{{ chosen.size }} {{ chosen.size === 1 ? 'field' : 'fields' }} chosen</b>
-      <v-btn color="primary" @click="acceptChosen">Accept their plans</v-btn>
-      <v-btn variant="outlined" @click="several = true">Plan one cover on them</v-btn>
-      <v-btn variant="text" @click="chosen = new Set()">Let go</v-btn>
-    </div>
-    <PlanSeveral
-      v-model="several"
-      :furrows="furrows.filter((f) => chosen.has(f.fieldId))"
-      @saved="((chosen = new Set()), notice.show('Plans proposed.', 'Undo', undo))"
+    <SeasonBar
+      :proposed="season.proposed"
+      :chosen="chosen.size"
+      @keep="keep()"
+      @drop="season.drop()"
+      @accept="acceptChosen"
+      @several="several = true"
+      @let-go="rows.letGo"
     />
+    <PlanSeveral v-model="several" :furrows="picked" @saved="planned" />
   </div>
 </template>
 
@@ -306,22 +209,6 @@ onBeforeUnmount(() => {
 .grouphead h2::first-letter {
   text-transform: uppercase;
 }
-.bar {
-  position: fixed;
-  left: 50%;
-  bottom: 18px;
-  transform: translateX(-50%);
-  background: rgb(var(--v-theme-surface));
-  border: 1.5px solid var(--ink);
-  border-radius: 12px;
-  padding: 10px 14px;
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  z-index: 20;
-  box-shadow: 0 8px 28px rgb(0 0 0 / 0.2);
-  white-space: nowrap;
-}
 .edge {
   position: fixed;
   bottom: 20px;
@@ -333,10 +220,6 @@ onBeforeUnmount(() => {
   padding: 10px 14px;
   z-index: 30;
   pointer-events: none;
-}
-.empty {
-  max-width: 620px;
-  margin: 24px auto;
 }
 @media (max-width: 700px) {
   .season {
@@ -354,12 +237,6 @@ onBeforeUnmount(() => {
   .group {
     flex: 1 1 0;
     width: auto;
-  }
-  .bar {
-    bottom: 66px;
-    white-space: normal;
-    flex-wrap: wrap;
-    width: calc(100vw - 24px);
   }
   .edge {
     bottom: 70px;

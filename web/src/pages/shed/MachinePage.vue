@@ -1,101 +1,92 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, atOnce, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
-import { sayFullDay } from '../../words/days'
+import { newId } from '../../words/ids'
 import CatchBench from './bench/CatchBench.vue'
 import DepthBench from './bench/DepthBench.vue'
-import type { Found } from './bench/found'
 import FlowBench from './bench/FlowBench.vue'
+import type { Found } from './bench/found'
+import FoundBefore from './bench/FoundBefore.vue'
 import LoadBench from './bench/LoadBench.vue'
 import MachineForm from './bench/MachineForm.vue'
 import PatternBench from './bench/PatternBench.vue'
 import PriceBench from './bench/PriceBench.vue'
 import RowsBench from './bench/RowsBench.vue'
 import RunningBench from './bench/RunningBench.vue'
+import { mixName, triesOf } from './bench/tries'
 import TriesBench from './bench/TriesBench.vue'
-import { newId } from '../../words/ids'
 
 /** One machine on the bench: set it, and keep what was found. */
+type Note = Schemas['CalibrationView']
+const NOTES = '/api/farms/{farmId}/calibrations'
+const NOTE = '/api/farms/{farmId}/calibrations/{calibrationId}'
+const MACHINE = '/api/farms/{farmId}/machines/{machineId}'
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
-const machine = ref<Schemas['MachineView'] | null>(null)
-const notes = ref<Schemas['CalibrationView'][]>([])
+const id = computed(() => String(route.params.id))
+const { data: machines, trouble: noShed } = useRead('/api/farms/{farmId}/machines')
+const { data: allNotes } = useRead(NOTES)
+const machine = computed(() => machines.value?.find((m) => m.id === id.value))
+const notes = computed(() => (allNotes.value ?? []).filter((n) => n.machineId === id.value))
+const trouble = computed(() =>
+  machines.value && !machine.value ? 'There is no such machine in this shed.' : noShed.value,
+)
 const editing = ref<Schemas['MachineView'] | null>(null)
 const tab = ref('catch')
 const species = ref(String(route.query.seed ?? 'cereal_rye'))
 const gear = ref('')
-const trouble = ref('')
 
-async function load() {
-  try {
-    const params = {}
-    const all = await read('/api/farms/{farmId}/machines', { ...params })
-    machine.value = all.find((m) => m.id === route.params.id) ?? null
-    if (!machine.value) trouble.value = 'There is no such machine in this shed.'
-    const found = await read('/api/farms/{farmId}/calibrations', { ...params })
-    notes.value = found.filter((n) => n.machineId === route.params.id)
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-}
-onMounted(load)
-
-async function keep(found: Found) {
-  const id = newId()
-  try {
-    await alter('PUT', '/api/farms/{farmId}/calibrations/{calibrationId}', {
-      path: { calibrationId: id },
+const keep = (found: Found) =>
+  attempt(async () => {
+    const calibrationId = newId()
+    await alter('PUT', NOTE, {
+      path: { calibrationId },
       body: {
-        id,
-        machineId: machine.value!.id,
+        id: calibrationId,
+        machineId: id.value,
         species: species.value,
         gear: gear.value,
         doneOn: session.farm?.today ?? '',
         ...found,
       },
     })
-    await load()
-    notice.show('Kept; it is offered at the next job.', 'Undo', () => void forget(id))
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-
-async function forget(id: string) {
-  await alter('DELETE', '/api/farms/{farmId}/calibrations/{calibrationId}', {
-    path: { calibrationId: id },
+    notice.show('Kept; it is offered at the next job.', 'Undo', () => void forget(calibrationId))
   })
-  await load()
-}
-
-async function remove() {
-  if (!machine.value) return
-  const { id, name } = machine.value
-  const params = { path: { machineId: id } }
-  await alter('DELETE', '/api/farms/{farmId}/machines/{machineId}', { ...params })
-  void router.push('/shed')
-  notice.show(`${name} is out of the shed.`, 'Undo', async () => {
-    await alter('POST', '/api/farms/{farmId}/machines/{machineId}/restore', { ...params })
-    void router.push(`/shed/${id}`)
+const forget = (calibrationId: string) =>
+  attempt(() => {
+    const without = (was: Note[]) => was.filter((n) => n.id !== calibrationId)
+    return atOnce(NOTES, {}, without, () => alter('DELETE', NOTE, { path: { calibrationId } }))
   })
-}
-
-const tries = computed(() =>
-  notes.value
-    .filter(
-      (n) =>
-        n.species === species.value &&
-        (!gear.value || n.gear === gear.value) &&
-        n.setting !== undefined &&
-        n.rateKgPerHa !== undefined,
+/** A note that is taken out can be put back as it was. */
+const takeOut = (note: Note) =>
+  attempt(async () => {
+    await forget(note.id)
+    notice.show('The note is taken out.', 'Undo', () =>
+      attempt(() => alter('PUT', NOTE, { path: { calibrationId: note.id }, body: note })),
     )
-    .map((n) => ({ setting: n.setting!, rateKgPerHa: n.rateKgPerHa! })),
-)
+  })
+const remove = () =>
+  attempt(async () => {
+    if (!machine.value) return
+    const { name } = machine.value
+    const path = { machineId: id.value }
+    await alter('DELETE', MACHINE, { path })
+    void router.push('/shed')
+    notice.show(`${name} is out of the shed.`, 'Undo', () =>
+      attempt(async () => {
+        await alter('POST', `${MACHINE}/restore`, { path })
+        void router.push(`/shed/${path.machineId}`)
+      }),
+    )
+  })
+
+const tries = computed(() => triesOf(notes.value, species.value, gear.value))
 const TABS = [
   ['catch', 'Catch test'],
   ['flow', 'Flow and speed'],
@@ -107,12 +98,7 @@ const TABS = [
   ['loads', 'Loads'],
   ['price', 'Price for hire'],
 ] as const
-/** A mix is kept under all of its species: it flows as none of them alone. */
-const speciesName = (key: string) =>
-  key
-    .split('+')
-    .map((id) => session.choices?.species.find((s) => s.id === id)?.name ?? id)
-    .join(' + ')
+const called = (key: string) => mixName(key, session.choices?.species ?? [])
 const oneSpecies = computed(() => species.value.split('+')[0] ?? species.value)
 const seeds = computed(() =>
   [
@@ -121,17 +107,8 @@ const seeds = computed(() =>
       ...notes.value.map((n) => n.species).filter((s) => s.includes('+')),
       ...(session.choices?.species ?? []).map((s) => s.id),
     ]),
-  ].map((key) => ({ title: speciesName(key), value: key })),
+  ].map((key) => ({ title: called(key), value: key })),
 )
-const BENCH: Record<string, string> = {
-  catch: 'catch test',
-  timed: 'timed catch',
-  gate: 'gate',
-  tries: 'tries',
-  running: 'running check',
-  pattern: 'pattern',
-  depth: 'depth',
-}
 </script>
 
 <template>
@@ -183,46 +160,9 @@ const BENCH: Record<string, string> = {
         <RowsBench v-if="tab === 'rows'" :species="oneSpecies" :tries="tries" />
         <LoadBench v-if="tab === 'loads'" :machine="machine" :species="oneSpecies" />
         <PriceBench v-if="tab === 'price'" :machine="machine" />
-        <section class="card">
-          <h2>What was found before</h2>
-          <p v-if="!notes.length" class="muted my-2">Nothing kept yet.</p>
-          <table v-else class="plain">
-            <tbody>
-              <tr v-for="n in notes" :key="n.id">
-                <td>
-                  {{ speciesName(n.species) }}
-                  <div class="muted small">{{ n.gear }}</div>
-                </td>
-                <td>
-                  <b v-if="n.setting !== undefined">{{ n.setting }}</b>
-                  <template v-if="n.rateKgPerHa !== undefined">
-                    → {{ session.amount(n.rateKgPerHa, 'KG_PER_HA') }}</template
-                  >
-                  <div v-if="n.chartKgPerHa && n.rateKgPerHa" class="small">
-                    chart said {{ session.amount(n.chartKgPerHa, 'KG_PER_HA') }}: it gives
-                    {{ Math.round((100 * n.rateKgPerHa) / n.chartKgPerHa) }} % of that
-                  </div>
-                  <div class="muted small">{{ n.words }}</div>
-                </td>
-                <td class="muted small">
-                  {{ BENCH[n.bench] ?? n.bench }}<br />{{ sayFullDay(n.doneOn).slice(4) }}
-                </td>
-                <td>
-                  <button
-                    v-if="session.operator"
-                    class="muted"
-                    aria-label="Take out this note"
-                    @click="forget(n.id)"
-                  >
-                    ×
-                  </button>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
+        <FoundBefore :notes="notes" :called="called" @take-out="takeOut" />
       </div>
-      <MachineForm v-if="editing" v-model="editing" @saved="load" />
+      <MachineForm v-if="editing" v-model="editing" />
     </template>
   </div>
 </template>

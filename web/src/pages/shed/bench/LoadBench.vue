@@ -7,6 +7,7 @@ import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { sentence } from '../../../words/reasons'
 import { useKinds } from '../../../words/kinds'
+import { mPerS } from '../../../words/speed'
 
 /** Loads of any field with this machine; seed in slurry beside it. */
 const props = defineProps<{ machine: Schemas['MachineView']; species: string }>()
@@ -40,12 +41,12 @@ function question(rateKgPerHa: number) {
     fillFactor: session.usual('fillFactor'),
     payloadLimitKg: props.machine.payloadKg,
     swathM: props.machine.widthM,
-    speedMPerS: props.machine.speedKmh / 3.6,
+    speedMPerS: mPerS(props.machine.speedKmh),
     passLengthM: length.value!,
     turnS: props.machine.turnS,
     refillS: props.machine.refillS,
     ferryM: ferry.value,
-    ferrySpeedMPerS: (props.machine.ferryKmh ?? props.machine.speedKmh) / 3.6,
+    ferrySpeedMPerS: mPerS(props.machine.ferryKmh ?? props.machine.speedKmh),
     batteryMin: props.machine.batteryMin,
   }
 }

@@ -110,9 +110,19 @@ public final class PlanWarnings {
     }
   }
 
+  /**
+   * {@return whether odds are poor enough to be warned of}
+   *
+   * @param met years in which a goal is met
+   * @param years all of them
+   */
+  public static boolean poor(int met, int years) {
+    return met < POOR_ODDS * years;
+  }
+
   private void odds(Purpose purpose, Outlook outlook) {
     int met = outlook.met(purpose, purpose.target());
-    if (met < POOR_ODDS * outlook.years()) {
+    if (poor(met, outlook.years())) {
       add(
           Reason.of("{measure} reaches {target} in {met} of {years} years")
               .with("measure", purpose.measure())

@@ -17,6 +17,8 @@ public enum Unit {
   CM(10 / Exact.MM_PER_INCH, "in", 0, "cm", 0),
   /** A temperature. */
   CELSIUS(new Said(1.8, 32, "°F", 0), new Said(1, 0, "°C", 0)),
+  /** A difference of temperatures. */
+  KELVIN(1.8, "°F", 1, "°C", 1),
   /** Warmth. */
   DEGREE_DAYS(1.8, "°F·days", 0, "°C·days", 0),
   DAYS(1, "days", 0, "days", 0),

@@ -32,6 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the season's plans still need of each seed, against stock. */
 @Service
 class SeedList {
+  /** Nobody buys less. */
+  private static final double LEAST_BUY_KG = 0.5;
+
   private final FarmService farms;
   private final FieldService fields;
   private final PlanService plans;
@@ -139,7 +142,8 @@ class SeedList {
 
   private static JobViews.SeedNeed row(
       Species s, Grade grade, Wanted wanted, double have, List<LotView> own) {
-    double buy = Math.max(0, wanted.kg - have);
+    double missing = wanted.kg - have;
+    double buy = missing > LEAST_BUY_KG ? missing : 0;
     double price =
         BoughtSeed.toBuy(own.stream().map(LotView::bought).toList()).orElse(s.seedUsdPerKg());
     return new JobViews.SeedNeed(

@@ -103,7 +103,10 @@ public record SeasonView(
    */
   public record LevelOdds(double from, String words, int met) {}
 
-  /** A reason's odds; {@code levels} tells how much of it does how much, least first. */
+  /**
+   * A reason's odds; {@code levels} tells how much of it does how much, least first; {@code poor}
+   * odds are worth a warning.
+   */
   public record Goal(
       @KeyOf(KeyOf.What.PURPOSE) String purpose,
       String label,
@@ -112,6 +115,7 @@ public record SeasonView(
       Unit unit,
       int met,
       int years,
+      boolean poor,
       double low,
       double middle,
       double high,

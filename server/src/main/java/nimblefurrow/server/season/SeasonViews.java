@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.outlook.PlanWarnings;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.RainSoon;
@@ -31,14 +32,16 @@ final class SeasonViews {
 
   static SeasonView.Goal goal(Purpose purpose, Outlook outlook) {
     Spread worth = outlook.worth(purpose);
+    int met = outlook.met(purpose, purpose.target());
     return new SeasonView.Goal(
         purpose.key(),
         purpose.label(),
         purpose.measure(),
         purpose.target(),
         purpose.unit(),
-        outlook.met(purpose, purpose.target()),
+        met,
         outlook.years(),
+        PlanWarnings.poor(met, outlook.years()),
         worth.quantile(0.1),
         worth.median(),
         worth.quantile(0.9),

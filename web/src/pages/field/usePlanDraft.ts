@@ -1,0 +1,95 @@
+import { computed, ref, watch } from 'vue'
+import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
+import { consider, read, useRead } from '../../farm/data'
+import { newestOnly } from '../../farm/newest'
+import { useSeason } from '../../season'
+import { attempt } from '../../shell/attempt'
+import { notice } from '../../shell/notice'
+
+/** A field's season with a plan that is tried on it until it is saved or dropped. */
+export function usePlanDraft(fieldId: () => string) {
+  const season = useSeason()
+  const path = computed(() => ({ fieldId: fieldId() }))
+  const {
+    data: stored,
+    trouble,
+    again,
+  } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', () => ({ path: path.value }))
+  const preview = ref<FieldSeason | null>(null)
+  const shown = computed(() => preview.value ?? stored.value)
+  const draft = ref<PlanInput | null>(null)
+  const refused = ref<Refusal | null>(null)
+  const storedPlan = computed(() => stored.value?.furrow.plan?.plan ?? null)
+  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+  const dirty = computed(() => draft.value !== null && !same(draft.value, storedPlan.value))
+
+  function drop() {
+    draft.value = storedPlan.value
+    preview.value = null
+    refused.value = null
+  }
+  // What is being tried is not lost when somebody else changes the farm.
+  watch(
+    stored,
+    (now, was) => {
+      const tried = draft.value !== null && !same(draft.value, was?.furrow.plan?.plan ?? null)
+      if (!tried || now?.field.id !== was?.field.id) drop()
+    },
+    { immediate: true },
+  )
+
+  const wish = newestOnly(
+    (plan: PlanInput) =>
+      consider('/api/farms/{farmId}/fields/{fieldId}/preview', { path: path.value, body: plan }),
+    (answer) => {
+      preview.value = answer
+      refused.value = null
+    },
+  )
+  /** Shows what a plan would do. */
+  async function propose(plan: PlanInput) {
+    draft.value = plan
+    await attempt(
+      () => wish(plan),
+      (refusal) => (refused.value = refusal),
+    )
+  }
+  /** Begins a plan with what fits a reason. */
+  const start = (purpose: string) =>
+    attempt(async () => {
+      const address = '/api/farms/{farmId}/fields/{fieldId}/start' as const
+      await propose(await read(address, { path: path.value, query: { purpose } }))
+    })
+
+  async function reload() {
+    await again()
+    drop()
+  }
+  const store = (what: string, plan: PlanInput | undefined, said: string) =>
+    attempt(
+      async () => {
+        const version = stored.value?.furrow.plan?.version
+        await season.save(what, [{ fieldId: fieldId(), version, plan }])
+        await reload()
+        notice.show(said, 'Undo', undo)
+      },
+      (refusal) => {
+        refused.value = refusal
+        notice.show(refusal.message, refusal.status === 409 ? 'Show theirs' : '', reload)
+      },
+    )
+  async function save(status: PlanInput['status']) {
+    if (!draft.value || !stored.value) return
+    const said = status === 'accepted' ? 'Plan accepted.' : 'Plan kept as a proposal.'
+    await store(`${stored.value.field.name}: plan ${status}`, { ...draft.value, status }, said)
+  }
+  async function remove() {
+    if (!stored.value) return
+    await store(`${stored.value.field.name}: plan taken away`, undefined, 'Plan taken away.')
+  }
+  async function undo() {
+    await season.undo()
+    await reload()
+  }
+  return { shown, draft, refused, trouble, dirty, propose, start, save, remove, undo, drop, reload }
+}

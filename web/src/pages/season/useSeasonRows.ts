@@ -1,0 +1,47 @@
+import { useStorage } from '@vueuse/core'
+import { computed, ref, type Ref } from 'vue'
+import type { Furrow, SeasonView } from '../../api/client'
+import { useSeason } from '../../season'
+import { useSession } from '../../session'
+import { grouped, type Grouping } from './grouping'
+import { headline, matches } from './said'
+
+/** The furrows of the season as they are filtered, grouped and chosen. */
+export function useSeasonRows(view: Ref<SeasonView | undefined>) {
+  const session = useSession()
+  const season = useSeason()
+  const words = ref('')
+  const grouping = useStorage<Grouping>('grouping', 'next')
+  const chosen = ref(new Set<string>())
+  const furrows = computed(() => (view.value?.furrows ?? []).map((f) => season.shown(f)))
+  const items = computed(() =>
+    grouped(
+      furrows.value.filter((f) => matches(f, words.value)),
+      grouping.value,
+    ),
+  )
+  const picked = computed(() => furrows.value.filter((f) => chosen.value.has(f.fieldId)))
+  const ha = (list: Furrow[]) =>
+    session.amount(
+      list.reduce((sum, f) => sum + f.areaHa, 0),
+      'HA',
+    )
+  const totals = computed(() => {
+    const planned = furrows.value.filter((f) => f.plan)
+    const accepted = planned.filter((f) => f.plan?.plan.status === 'accepted')
+    const count = furrows.value.length
+    return (
+      `${count} ${count === 1 ? 'field' : 'fields'}, ${ha(furrows.value)} · ` +
+      `${ha(planned)} with a cover, ${ha(accepted)} accepted`
+    )
+  })
+  function choose(id: string, on: boolean) {
+    const next = new Set(chosen.value)
+    if (on) next.add(id)
+    else next.delete(id)
+    chosen.value = next
+  }
+  const letGo = () => (chosen.value = new Set())
+  const head = computed(() => headline(furrows.value))
+  return { words, grouping, chosen, picked, furrows, items, totals, headline: head, choose, letGo }
+}
