@@ -4,12 +4,12 @@ import type { Refusal, Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { newId } from '../../words/ids'
 
 /** Writing down what went out, and out of which lots. */
 const props = defineProps<{ job: Schemas['JobView']; machineId: string }>()
-const emit = defineEmits<{ logged: [job: Schemas['JobView']] }>()
 const areaHa = defineModel<number | undefined>('areaHa')
 const seedKg = defineModel<number | undefined>('seedKg')
 const session = useSession()
@@ -49,34 +49,33 @@ const taken = computed(() =>
 
 // Kept while an answer is awaited: sending twice is the same seeding.
 let entryId = newId()
-async function log() {
-  try {
-    const after = await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
-      path: { fieldId: props.job.fieldId, entryId },
-      body: {
-        doneOn: doneOn.value,
-        machineId: props.machineId || undefined,
-        areaHa: areaHa.value ?? 0,
-        targetKgPerHa: props.job.rateKgPerHa,
-        seedKg: seedKg.value ?? 0,
-        setting: setting.value,
-        bearingDeg: bearing.value,
-        lots: Object.entries(fromLots.value)
-          .filter(([, kg]) => kg)
-          .map(([lotId, kg]) => ({ lotId, kg: kg! })),
-        words: words.value,
-      },
-    })
-    entryId = newId()
-    refused.value = null
-    seedKg.value = undefined
-    words.value = ''
-    notice.show('Written down.')
-    emit('logged', after)
-  } catch (e) {
-    refused.value = e as Refusal
-  }
-}
+const log = () =>
+  attempt(
+    async () => {
+      await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/seedings/{entryId}', {
+        path: { fieldId: props.job.fieldId, entryId },
+        body: {
+          doneOn: doneOn.value,
+          machineId: props.machineId || undefined,
+          areaHa: areaHa.value ?? 0,
+          targetKgPerHa: props.job.rateKgPerHa,
+          seedKg: seedKg.value ?? 0,
+          setting: setting.value,
+          bearingDeg: bearing.value,
+          lots: Object.entries(fromLots.value)
+            .filter(([, kg]) => kg)
+            .map(([lotId, kg]) => ({ lotId, kg: kg! })),
+          words: words.value,
+        },
+      })
+      entryId = newId()
+      refused.value = null
+      seedKg.value = undefined
+      words.value = ''
+      notice.show('Written down.')
+    },
+    (refusal) => (refused.value = refusal),
+  )
 </script>
 
 <template>
