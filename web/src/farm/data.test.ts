@@ -201,6 +201,19 @@ describe('useRead', () => {
   })
 })
 
+describe('every', () => {
+  it('is asked again by itself, as often as what came says, while somebody looks', async () => {
+    let n = 0
+    server.answers.set('GET ' + CREW, () => [String(++n)])
+    const every = (now?: unknown) => ((now as string[] | undefined)?.[0] === '1' ? 5 : 1e9)
+    const { shown, scope } = looking(() => useRead(CREW, {}, every))
+    await vi.waitFor(() => expect(shown.data.value).toEqual(['2']))
+    await new Promise((r) => setTimeout(r, 30))
+    expect(n).toBe(2)
+    scope.stop()
+  })
+})
+
 describe('place', () => {
   it('shows an answer that came with a change, and does not ask for it again', async () => {
     server.answers.set('GET ' + CREW, () => ['Ann'])

@@ -190,16 +190,19 @@ export async function upload<T>(
  * changes or somebody changes the farm, and let go of when nobody looks any more.
  *
  * @param said null asks nothing yet
+ * @param every milliseconds after which it is asked again by itself, for what moves without anyone's doing
  */
 export function useRead<P extends Readable>(
   address: P,
   said: MaybeRefOrGetter<Said<P, 'get'> | null> = {} as Said<P, 'get'>,
+  every?: (now: Answer<P, 'get'> | undefined) => number,
 ) {
   const asked = computed(() => toValue(said) as Loose | null)
   const found = useQuery({
     queryKey: computed(() => keyOf(address, asked.value ?? {})),
     queryFn: ({ signal }) => ask(sent.GET(address, init(address, asked.value ?? {}, signal))),
     enabled: computed(() => asked.value !== null),
+    refetchInterval: (query) => every?.(query.state.data as Answer<P, 'get'> | undefined) ?? false,
     // The same thing asked a little differently stays on the screen until the new answer is there.
     placeholderData: (previous: unknown, was) =>
       same(was?.queryKey, keyOf(address, asked.value ?? {})) ? previous : undefined,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, read, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import FarmMembers from './FarmMembers.vue'
@@ -13,48 +14,34 @@ import PasswordForm from './PasswordForm.vue'
 const session = useSession()
 const router = useRouter()
 const theme = useTheme()
-const tokens = ref<Schemas['TokenView'][]>([])
+const { data: tokens } = useRead('/api/account/tokens')
 const made = ref<Schemas['NewToken'] | null>(null)
 const tokenName = ref('')
 const farmForm = ref({ name: session.farm?.name ?? '', seasonYear: session.farm?.seasonYear ?? 0 })
-const farmPath = () => ({ farmId: session.farm?.id ?? '' })
 
-async function guard(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-const load = () =>
-  guard(async () => {
-    tokens.value = await read('/api/account/tokens')
-  })
 const make = () =>
-  guard(async () => {
+  attempt(async () => {
     made.value = await alter('POST', '/api/account/tokens', { body: { name: tokenName.value } })
     tokenName.value = ''
-    await load()
   })
 const revoke = (id: string) =>
-  guard(async () => {
+  attempt(async () => {
     await alter('DELETE', '/api/account/tokens/{id}', { path: { id } })
     if (made.value?.id === id) made.value = null
-    await load()
   })
 const saveFarm = () =>
-  guard(async () => {
+  attempt(async () => {
     const body = {
       version: session.farm?.version,
       name: farmForm.value.name,
       seasonYear: Number(farmForm.value.seasonYear),
     }
-    await alter('PUT', '/api/farms/{farmId}', { path: farmPath(), body })
+    await alter('PUT', '/api/farms/{farmId}', { body })
     session.farms = await read('/api/farms')
     notice.show('Farm saved.')
   })
 const out = () =>
-  guard(async () => {
+  attempt(async () => {
     await session.signOut()
     await router.replace('/sign-in')
   })
@@ -63,7 +50,6 @@ function setTheme(dark: boolean) {
   theme.change(dark ? 'dark' : 'light')
   localStorage.setItem('theme', dark ? 'dark' : 'light')
 }
-onMounted(load)
 </script>
 
 <template>
@@ -86,7 +72,7 @@ onMounted(load)
           variant="outlined"
           divided
           density="compact"
-          @update:model-value="guard(() => session.setUnits($event))"
+          @update:model-value="attempt(() => session.setUnits($event))"
         >
           <v-btn value="us">Acres, pounds, °F</v-btn>
           <v-btn value="metric">Hectares, kilograms, °C</v-btn>
@@ -136,7 +122,7 @@ onMounted(load)
       <p class="muted mb-3">
         A script sends one as <code>Authorization: Bearer …</code> and may then do what you may.
       </p>
-      <table v-if="tokens.length" class="plain">
+      <table v-if="tokens?.length" class="plain">
         <thead>
           <tr>
             <th>name</th>

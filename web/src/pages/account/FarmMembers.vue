@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { ref } from 'vue'
+import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 
 /** Who works on the farm, and links for those who are to come. */
 const session = useSession()
-const members = ref<Schemas['MemberView'][]>([])
-const links = ref<Schemas['OpenInvitation'][]>([])
+const MEMBERS = '/api/farms/{farmId}/members'
+const { data: members } = useRead(MEMBERS)
+const { data: links } = useRead('/api/farms/{farmId}/invitations', () =>
+  session.owner ? {} : null,
+)
 const made = ref<{ label: string; url: string } | null>(null)
 const form = ref({ label: '', role: 'operator' })
 const roles = [
@@ -18,53 +21,37 @@ const roles = [
   { title: 'viewer: sees', value: 'viewer' },
 ]
 
-async function guard(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-const load = () =>
-  guard(async () => {
-    members.value = await read('/api/farms/{farmId}/members')
-    if (session.owner) links.value = await read('/api/farms/{farmId}/invitations')
-  })
 const invite = () =>
-  guard(async () => {
+  attempt(async () => {
     const link = await alter('POST', '/api/farms/{farmId}/invitations', {
       body: form.value,
     })
     made.value = { label: link.label, url: `${location.origin}/invite/${link.secret}` }
     form.value = { label: '', role: 'operator' }
-    await load()
   })
 const takeBack = (id: string) =>
-  guard(async () => {
+  attempt(async () => {
     await alter('DELETE', '/api/farms/{farmId}/invitations/{id}', { path: { id } })
     made.value = null
-    await load()
   })
 const setRole = (accountId: string, role: string) =>
-  guard(async () => {
-    members.value = await alter('PUT', '/api/farms/{farmId}/members/{accountId}', {
+  attempt(async () => {
+    await alter('PUT', `${MEMBERS}/{accountId}`, {
       path: { accountId },
       body: { role },
     })
   })
 const remove = (accountId: string) =>
-  guard(async () => {
-    await alter('DELETE', '/api/farms/{farmId}/members/{accountId}', {
+  attempt(async () => {
+    await alter('DELETE', `${MEMBERS}/{accountId}`, {
       path: { accountId },
     })
-    await load()
   })
 const copy = () =>
-  guard(async () => {
+  attempt(async () => {
     await navigator.clipboard.writeText(made.value?.url ?? '')
     notice.show('Copied.')
   })
-onMounted(load)
 </script>
 
 <template>

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { Refusal, type Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import type { Refusal } from '../../api/client'
+import { alter, useRead } from '../../farm/data'
 import NewAccountFields from '../../parts/NewAccountFields.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 /** A link onto a farm: with an account one has, or with a new one of one's own. */
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const secret = String(route.params.secret)
-const link = ref<Schemas['InvitationView'] | null>(null)
-const trouble = ref('')
+const { data: link, trouble } = useRead('/api/invitations/{secret}', { path: { secret } })
 const form = ref({ email: '', name: '', password: '' })
 const wrong = ref<Refusal | null>(null)
 const may: Record<string, string> = {
@@ -21,23 +21,16 @@ const may: Record<string, string> = {
   viewer: 'look at it',
 }
 
-onMounted(async () => {
-  try {
-    link.value = await read('/api/invitations/{secret}', { path: { secret } })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
-
 async function guard(work: () => Promise<unknown>) {
   wrong.value = null
-  try {
-    await work()
-    await session.load()
-    await router.replace('/season')
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await work()
+      await session.load()
+      await router.replace('/season')
+    },
+    (refusal) => (wrong.value = refusal),
+  )
 }
 const accept = () =>
   guard(async () => {

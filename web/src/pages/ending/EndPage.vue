@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../api/client'
-import { read } from '../../farm/data'
+import { useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { sayDay, sayFullDay } from '../../words/days'
@@ -19,42 +19,40 @@ import { useKinds } from '../../words/kinds'
 const session = useSession()
 const kinds = useKinds()
 const route = useRoute()
-const page = ref<Schemas['EndingPage'] | null>(null)
-const trouble = ref('')
-const busy = ref(false)
 const purpose = ref<string>()
 const target = ref<number>()
+const {
+  data: page,
+  trouble,
+  busy,
+} = useRead('/api/farms/{farmId}/fields/{fieldId}/ending', () => ({
+  path: { fieldId: String(route.params.id) },
+  query: { purpose: purpose.value, target: target.value },
+}))
 const picked = ref<Schemas['EndingRow'] | null>(null)
 const sheet = ref('')
-const path = () => ({ farmId: session.farm?.id ?? '', fieldId: String(route.params.id) })
-
 const goal = computed(() => session.choices?.purposes.find((p) => p.key === page.value?.purpose))
-
-async function load() {
-  busy.value = true
-  try {
-    take(
-      await read('/api/farms/{farmId}/fields/{fieldId}/ending', {
-        path: path(),
-        query: { purpose: purpose.value, target: target.value },
-      }),
-    )
-  } catch (e) {
-    trouble.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-function take(found: Schemas['EndingPage']) {
-  page.value = found
-  purpose.value = found.purpose
-  target.value = found.target
-  picked.value = null
-  const way = chosen.value?.way ?? ''
-  const kind = kinds.ending(way)
-  sheet.value ||= kind?.rolls ? 'roller' : kind?.sprays ? 'spray' : 'planter'
-}
-onMounted(load)
+/** What is asked for: as typed, else as the plan has it. */
+const asked = computed({
+  get: () => purpose.value ?? page.value?.purpose,
+  set: (key) => {
+    target.value = undefined
+    purpose.value = key
+  },
+})
+/** As it is typed; asked once it is finished. */
+const wanted = ref<number>()
+watch(
+  page,
+  (found) => {
+    if (!found) return
+    picked.value = null
+    wanted.value = found.target
+    const kind = kinds.ending(found.chosen[0]?.way)
+    sheet.value ||= kind?.rolls ? 'roller' : kind?.sprays ? 'spray' : 'planter'
+  },
+  { immediate: true },
+)
 
 const chosen = computed(() => page.value?.chosen[0])
 /** The way and day the sheets are made for: what was chosen, or what the plan says. */
@@ -69,10 +67,6 @@ const coverMgPerHa = computed(() => {
   const row = page.value?.rows.find((r) => r.way === way.value) ?? page.value?.rows[0]
   return row?.outcome ? row.outcome.mulch.middle + row.outcome.living.middle : 0
 })
-function purposeChanged() {
-  target.value = undefined
-  void load()
-}
 const print = () => window.print()
 const SHEETS = [
   ['roller', 'Roller'],
@@ -126,7 +120,7 @@ const SHEETS = [
         <div class="row mb-2">
           <h2 class="grow">Ways side by side</h2>
           <v-select
-            v-model="purpose"
+            v-model="asked"
             :items="
               (session.choices?.purposes ?? []).map((p) => ({
                 title: sentence(p.label),
@@ -135,15 +129,14 @@ const SHEETS = [
             "
             label="For"
             class="goal no-print"
-            @update:model-value="purposeChanged"
           />
           <FigureField
             v-if="goal && page.purpose !== 'holdSoil'"
-            v-model="target"
+            v-model="wanted"
             label="Enough is"
             :unit="goal.unit"
             class="enough no-print"
-            @change="load"
+            @change="target = wanted"
           />
         </div>
         <p class="muted small">
@@ -166,7 +159,7 @@ const SHEETS = [
         :field-id="page.fieldId"
         :crop="page.crop"
         :version="page.version"
-        @kept="take"
+        @kept="picked = null"
         @dropped="picked = null"
       />
 

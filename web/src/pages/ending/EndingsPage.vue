@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, atOnce, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { between, sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -11,28 +12,14 @@ import { useKinds } from '../../words/kinds'
 /** All fields' endings: what leads, what is planned, what was chosen; many kept at once. */
 const session = useSession()
 const kinds = useKinds()
-const rows = ref<Schemas['FieldEnding'][] | null>(null)
-const follow = ref<Schemas['FollowUpView'][]>([])
-const trouble = ref('')
-const busy = ref(false)
+const FOLLOW_UPS = '/api/farms/{farmId}/follow-ups'
+type FollowUp = Schemas['FollowUpView']
+const { data: rows, trouble, busy } = useRead('/api/farms/{farmId}/endings')
+const { data: follow } = useRead(FOLLOW_UPS)
 const picked = ref<string[]>([])
 const why = ref('')
 const find = ref('')
-const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
 const today = computed(() => session.farm?.today ?? '')
-
-async function load() {
-  busy.value = true
-  try {
-    rows.value = await read('/api/farms/{farmId}/endings', { ...params() })
-    follow.value = await read('/api/farms/{farmId}/follow-ups', { ...params() })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-onMounted(load)
 
 const listed = computed(() =>
   (rows.value ?? [])
@@ -45,31 +32,27 @@ const listed = computed(() =>
 )
 const when = (r: Schemas['FieldEnding']) =>
   r.chosen?.endOn ?? r.planned?.endOn ?? r.best?.endOn ?? '9999'
-const open = computed(() => follow.value.filter((u) => !u.doneOn))
-const due = (u: Schemas['FollowUpView']) =>
+const open = computed(() => (follow.value ?? []).filter((u) => !u.doneOn))
+const due = (u: FollowUp) =>
   between(today.value, u.dueTo) < 0 ? 'late' : between(today.value, u.dueFrom) <= 0 ? 'now' : ''
 
-async function keepBest() {
-  try {
+const keepBest = () =>
+  attempt(async () => {
     const got = await alter('POST', '/api/farms/{farmId}/endings/best', {
-      ...params(),
       body: { fields: picked.value, why: why.value },
     })
     picked.value = []
     why.value = ''
     notice.show(`${got.changed} ${got.changed === 1 ? 'field' : 'fields'} follow the best way now.`)
-    await load()
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
-  follow.value = await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
-    path: { ...params().path, id: u.id },
-    body: { doneOn },
   })
-  if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
-}
+const done = (u: FollowUp, doneOn: string | undefined): Promise<unknown> =>
+  attempt(async () => {
+    const now = (was: FollowUp[]) => was.map((o) => (o.id === u.id ? { ...o, doneOn } : o))
+    await atOnce(FOLLOW_UPS, {}, now, () =>
+      alter('POST', `${FOLLOW_UPS}/{id}/done`, { path: { id: u.id }, body: { doneOn } }),
+    )
+    if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
+  })
 const all = computed({
   get: () => picked.value.length > 0 && picked.value.length === choosable.value.length,
   set: (on: boolean) => (picked.value = on ? choosable.value.map((r) => r.fieldId) : []),

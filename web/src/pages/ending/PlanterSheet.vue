@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
-import { alter, consider, read } from '../../farm/data'
+import { alter, consider, place, useRead } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { sayFullDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import { newId } from '../../words/ids'
@@ -16,12 +17,14 @@ const props = defineProps<{
   greenAtPlanting: boolean
 }>()
 const session = useSession()
-const machine = ref<Schemas['MachineView']>()
+const DIGS = '/api/farms/{farmId}/digs'
+const { data: machines } = useRead('/api/farms/{farmId}/machines')
+const { data: digs } = useRead(DIGS)
+const machine = computed(() => machines.value?.find((m) => m.work?.includes('plant')))
 const frameKg = ref<number>()
 const rows = ref<number>()
 const green = ref(props.greenAtPlanting)
 const wet = ref(false)
-const digs = ref<Schemas['DigView'][]>([])
 const form = ref({
   dug: session.usual('digSeeds') as number | undefined,
   open: 0 as number | undefined,
@@ -30,7 +33,6 @@ const form = ref({
   setting: '',
 })
 const refused = ref<Refusal | null>(null)
-const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.page.fieldId })
 const residue = computed(
   () =>
     `${green.value ? 'green or rolled' : 'dead'}, ${
@@ -42,14 +44,16 @@ const residue = computed(
     }`,
 )
 
-onMounted(async () => {
-  const params = { path: path() }
-  const all = await read('/api/farms/{farmId}/machines', { ...params })
-  machine.value = all.find((m) => m.work?.includes('plant'))
-  frameKg.value = machine.value?.massKg ?? session.usual('planterKg')
-  rows.value = machine.value?.rowUnits ?? session.usual('planterRows')
-  digs.value = await read('/api/farms/{farmId}/digs', { ...params })
-})
+// What the shed knows of the planter is filled in once, and may be typed over.
+watch(
+  machines,
+  (now, before) => {
+    if (!now || before) return
+    frameKg.value = machine.value?.massKg ?? session.usual('planterKg')
+    rows.value = machine.value?.rowUnits ?? session.usual('planterRows')
+  },
+  { immediate: true },
+)
 const body = () => ({
   frameKg: frameKg.value ?? 0,
   rows: Math.round(rows.value ?? 0),
@@ -61,35 +65,34 @@ const { answer, trouble } = useAnswer(
   () => (frameKg.value && rows.value ? JSON.stringify(body()) : ''),
   () =>
     consider('/api/farms/{farmId}/sheets/planter', {
-      path: { farmId: path().farmId },
       body: body(),
     }),
 )
 const before = computed(() =>
-  digs.value.find((d) => d.residue === residue.value && d.machineId === machine.value?.id),
+  digs.value?.find((d) => d.residue === residue.value && d.machineId === machine.value?.id),
 )
 
-async function dig() {
-  try {
-    const kept = await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
-      path: { ...path(), id: newId() },
-      body: {
-        machineId: machine.value?.id,
-        residue: residue.value,
-        dugOn: session.farm?.today ?? '',
-        dug: Math.round(form.value.dug ?? 0),
-        slotsOpen: Math.round(form.value.open ?? 0),
-        pinned: Math.round(form.value.pinned ?? 0),
-        wrongDepth: Math.round(form.value.wrong ?? 0),
-        setting: form.value.setting,
-      },
-    })
-    digs.value = [kept, ...digs.value]
-    refused.value = null
-  } catch (e) {
-    refused.value = e as Refusal
-  }
-}
+const dig = () =>
+  attempt(
+    async () => {
+      const kept = await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/digs/{id}', {
+        path: { fieldId: props.page.fieldId, id: newId() },
+        body: {
+          machineId: machine.value?.id,
+          residue: residue.value,
+          dugOn: session.farm?.today ?? '',
+          dug: Math.round(form.value.dug ?? 0),
+          slotsOpen: Math.round(form.value.open ?? 0),
+          pinned: Math.round(form.value.pinned ?? 0),
+          wrongDepth: Math.round(form.value.wrong ?? 0),
+          setting: form.value.setting,
+        },
+      })
+      await place(DIGS, [kept, ...(digs.value ?? [])])
+      refused.value = null
+    },
+    (refusal) => (refused.value = refusal),
+  )
 </script>
 
 <template>
@@ -128,7 +131,7 @@ async function dig() {
       <v-btn type="submit" variant="outlined">Keep the dig</v-btn>
     </form>
     <p v-if="refused" class="rust">{{ refused.message }}</p>
-    <table v-if="digs.length" class="plain mt-2">
+    <table v-if="digs?.length" class="plain mt-2">
       <tbody>
         <tr v-for="d in digs.slice(0, 5)" :key="d.id">
           <td class="small">{{ sayFullDay(d.dugOn) }}<br />{{ d.residue }}</td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Schemas } from '../../api/client'
-import { consider, read } from '../../farm/data'
+import { consider, useRead } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -12,7 +12,9 @@ import { useKinds } from '../../words/kinds'
 const props = defineProps<{ page: Schemas['EndingPage']; endOn?: string }>()
 const session = useSession()
 const kinds = useKinds()
-const machine = ref<Schemas['MachineView']>()
+const L_PER_M3 = 1000
+const { data: machines } = useRead('/api/farms/{farmId}/machines')
+const machine = computed(() => machines.value?.find((m) => m.work?.includes('roll')))
 const emptyKg = ref<number>()
 const widthM = ref<number>()
 const waterL = ref<number | undefined>(0)
@@ -20,13 +22,17 @@ const tractorKg = ref<number | undefined>(session.usual('tractorKg'))
 const slope = ref<number | undefined>(session.usual('slopePercent'))
 const footing = ref('covered')
 
-onMounted(async () => {
-  const all = await read('/api/farms/{farmId}/machines')
-  machine.value = all.find((m) => m.work?.includes('roll'))
-  emptyKg.value = machine.value?.massKg ?? session.usual('rollerKg')
-  widthM.value = machine.value?.widthM ?? session.usual('rollerWidth')
-  waterL.value = (machine.value?.hopperM3 ?? 0) * 1000
-})
+// What the shed knows of the roller is filled in once, and may be typed over.
+watch(
+  machines,
+  (now, before) => {
+    if (!now || before) return
+    emptyKg.value = machine.value?.massKg ?? session.usual('rollerKg')
+    widthM.value = machine.value?.widthM ?? session.usual('rollerWidth')
+    waterL.value = (machine.value?.hopperM3 ?? 0) * L_PER_M3
+  },
+  { immediate: true },
+)
 const body = () => ({
   emptyKg: emptyKg.value ?? 0,
   widthM: widthM.value ?? 0,

@@ -1,49 +1,56 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, place, useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sentence } from '../../words/reasons'
 
 /** Dates of insurers, what late planting costs, what each way costs: data the farm may change. */
+type Rules = Schemas['RulesView']
 const session = useSession()
-const rules = ref<Schemas['RulesView'] | null>(null)
-const trouble = ref('')
+const RULES = '/api/farms/{farmId}/rules'
+const { data: stored, trouble } = useRead(RULES)
+/** As they are being written; what is stored comes in until somebody writes. */
+const rules = ref<Rules | null>(null)
 const refused = ref<Refusal | null>(null)
-const params = () => ({ path: { farmId: session.farm?.id ?? '' } })
 const wrong = (path: string) => refused.value?.at(path) ?? ''
-
-onMounted(async () => {
-  try {
-    rules.value = await read('/api/farms/{farmId}/rules', { ...params() })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
-async function save() {
-  if (!rules.value) return
-  try {
-    rules.value = await alter('PUT', '/api/farms/{farmId}/rules', {
-      ...params(),
-      body: rules.value,
+let written = ''
+watch(
+  stored,
+  (now) => {
+    if (!now || (rules.value && JSON.stringify(rules.value) !== written)) return
+    rules.value = JSON.parse(JSON.stringify(now)) as Rules
+    written = JSON.stringify(rules.value)
+  },
+  { immediate: true },
+)
+async function took(now: Rules) {
+  written = JSON.stringify(rules.value)
+  refused.value = null
+  await place(RULES, now)
+}
+const save = () =>
+  attempt(
+    async () => {
+      if (!rules.value) return
+      await took(await alter('PUT', RULES, { body: rules.value }))
+      notice.show('Kept; every ending reckons with it.')
+    },
+    (refusal) => (refused.value = refusal),
+  )
+const reset = () =>
+  attempt(async () => {
+    const before = stored.value
+    await took(await alter('DELETE', RULES))
+    notice.show('Back to the rules that ship.', 'Undo', async () => {
+      if (!before) return
+      rules.value = { ...before, version: undefined }
+      await save()
     })
-    refused.value = null
-    notice.show('Kept; every ending reckons with it.')
-  } catch (e) {
-    refused.value = e as Refusal
-  }
-}
-async function reset() {
-  const before = rules.value
-  rules.value = await alter('DELETE', '/api/farms/{farmId}/rules', { ...params() })
-  notice.show('Back to the rules that ship.', 'Undo', async () => {
-    if (!before) return
-    rules.value = { ...before, version: undefined }
-    await save()
   })
-}
 const CROP: Record<string, string> = {
   corn: 'Corn',
   soybean: 'Soybeans',

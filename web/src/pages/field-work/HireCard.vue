@@ -1,31 +1,36 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, atOnce, useRead } from '../../farm/data'
+import { farmNow } from '../../farm/now'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 
 /** Farms that are worked for: which are in the plan, and what they are quoted. */
 defineProps<{ owner: boolean }>()
-const emit = defineEmits<{ changed: [] }>()
+type Customer = Schemas['CustomerView']
+const CUSTOMERS = '/api/farms/{farmId}/field-work/customers'
+const CUSTOMER = '/api/farms/{farmId}/field-work/customers/{customerId}'
 const session = useSession()
-const customers = ref<Schemas['CustomerView'][]>([])
-const quote = ref<Schemas['QuoteView'] | null>(null)
+// Without a signal there is nothing to show of them.
+const { data } = useRead(CUSTOMERS)
+const customers = computed(() => data.value ?? [])
 const quoted = ref('')
-const path = () => ({ farmId: session.farm?.id ?? '' })
+const { data: quote } = useRead(`${CUSTOMER}/quote`, () =>
+  quoted.value ? { path: { customerId: quoted.value }, query: { units: session.units } } : null,
+)
 
-onMounted(async () => {
-  customers.value = await read('/api/farms/{farmId}/field-work/customers').catch(() => [])
-})
-
-async function work(c: Schemas['CustomerView'], worked: boolean) {
-  try {
-    customers.value = await alter('PUT', '/api/farms/{farmId}/field-work/customers/{customerId}', {
-      path: { customerId: c.farmId },
-      body: { worked },
-    })
-    if (!worked && quoted.value === c.farmId) quoted.value = ''
+const work = (c: Customer, worked: boolean): Promise<unknown> =>
+  attempt(async () => {
+    const customerId = c.farmId
+    const now = (was: Customer[]) =>
+      was.map((o) => (o.farmId === customerId ? { ...o, worked } : o))
+    await atOnce(CUSTOMERS, {}, now, () =>
+      alter('PUT', CUSTOMER, { path: { customerId }, body: { worked } }),
+    )
+    if (!worked && quoted.value === customerId) quoted.value = ''
     notice.show(
       worked
         ? `${c.name} is in the plan; lay out the work to see its fields.`
@@ -33,30 +38,12 @@ async function work(c: Schemas['CustomerView'], worked: boolean) {
       'Undo',
       () => void work(c, !worked),
     )
-    emit('changed')
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-async function show(c: Schemas['CustomerView']) {
-  if (quoted.value === c.farmId) {
-    quoted.value = ''
-    return
-  }
-  try {
-    quote.value = await read('/api/farms/{farmId}/field-work/customers/{customerId}/quote', {
-      path: { customerId: c.farmId },
-      query: { units: session.units },
-    })
-    quoted.value = c.farmId
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
+  })
+const show = (c: Customer) => (quoted.value = quoted.value === c.farmId ? '' : c.farmId)
 /** To the cent, so that the sum is that of what is shown. */
 const cents = (usd: number) => usd.toLocaleString('en-US', { style: 'currency', currency: 'USD' })
 const paper = (c: Schemas['CustomerView']) =>
-  `/api/farms/${path().farmId}/field-work/customers/${c.farmId}/quote.pdf?units=${session.units}`
+  `/api/farms/${farmNow()}/field-work/customers/${c.farmId}/quote.pdf?units=${session.units}`
 </script>
 
 <template>

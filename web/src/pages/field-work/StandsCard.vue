@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { plus, sayDay } from '../../words/days'
 
 /** Machines that stand: broken, lent, at the dealer's. The plan goes round them. */
 defineProps<{ movable: boolean }>()
 const session = useSession()
-const machines = ref<Schemas['MachineView'][]>([])
+type Machine = Schemas['MachineView']
+const { data } = useRead('/api/farms/{farmId}/machines')
+const machines = computed(() => data.value ?? [])
 const adding = ref(false)
 const id = ref('')
 const from = ref('')
@@ -17,12 +20,6 @@ const until = ref('')
 const why = ref('')
 const refused = ref<Refusal | null>(null)
 const standing = computed(() => machines.value.filter((m) => m.out))
-const farmId = () => session.farm?.id ?? ''
-
-async function load() {
-  machines.value = await read('/api/farms/{farmId}/machines', { path: { farmId: farmId() } })
-}
-onMounted(() => void load().catch(() => undefined))
 
 function begin() {
   adding.value = true
@@ -30,37 +27,31 @@ function begin() {
   from.value = session.farm?.today ?? ''
   until.value = plus(from.value, 2)
 }
-async function put(machineId: string, out: Schemas['Out'] | undefined) {
-  const version = machines.value.find((m) => m.id === machineId)?.version
-  await alter('PUT', '/api/farms/{farmId}/machines/{machineId}/out', {
-    path: { farmId: farmId(), machineId },
-    body: { version, out },
+const put = (machineId: string, out: Schemas['Out'] | undefined) =>
+  alter('PUT', '/api/farms/{farmId}/machines/{machineId}/out', {
+    path: { machineId },
+    body: { version: machines.value.find((m) => m.id === machineId)?.version, out },
   })
-  await load()
-}
+const back = (m: Machine) => void attempt(() => put(m.id, m.out))
+
 async function stand() {
   const machine = machines.value.find((m) => m.id === id.value)
   if (!machine) return
-  try {
-    await put(machine.id, { from: from.value, until: until.value, why: why.value })
-    adding.value = false
-    notice.show(
-      `${machine.name} stands; the plan is laid out again.`,
-      'Undo',
-      () => void put(machine.id, machine.out),
-    )
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await put(machine.id, { from: from.value, until: until.value, why: why.value })
+      adding.value = false
+      const said = `${machine.name} stands; the plan is laid out again.`
+      notice.show(said, 'Undo', () => back(machine))
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
-async function runs(m: Schemas['MachineView']) {
-  try {
+const runs = (m: Machine) =>
+  attempt(async () => {
     await put(m.id, undefined)
-    notice.show(`${m.name} runs again.`, 'Undo', () => void put(m.id, m.out))
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
+    notice.show(`${m.name} runs again.`, 'Undo', () => back(m))
+  })
 </script>
 
 <template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, read } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -21,27 +22,14 @@ type Place = Schemas['ElsewhereView']
 /** Shown of each machine. */
 const PLACES = 3
 const session = useSession()
-const places = ref<Place[] | null>(null)
-const trouble = ref('')
-const path = () => ({
-  farmId: session.farm?.id ?? '',
-  fieldId: props.fieldId,
-  job: props.job,
-})
+const path = () => ({ fieldId: props.fieldId, job: props.job })
+const { data: places, trouble } = useRead(
+  '/api/farms/{farmId}/field-work/jobs/{fieldId}/{job}/elsewhere',
+  () => ({ path: path(), query: { runId: props.runId } }),
+)
 const pin = computed(() =>
   props.pins.find((p) => p.fieldId === props.fieldId && p.job === props.job),
 )
-
-onMounted(async () => {
-  try {
-    places.value = await read('/api/farms/{farmId}/field-work/jobs/{fieldId}/{job}/elsewhere', {
-      path: path(),
-      query: { runId: props.runId },
-    })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
 
 const here = computed(() => places.value?.find((p) => p.here))
 /** The best places of each machine, and where it stands now; that place once. */
@@ -87,9 +75,9 @@ async function settle(change: Schemas['PinInput'] | null) {
     () => put(was ?? {}, 'As it was.'),
   )
 }
-async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise<void>) {
-  const { day, onlyDoer, neverDoers } = body
-  try {
+const put = (body: Schemas['PinInput'], said: string, undo?: () => Promise<unknown>) =>
+  attempt(async () => {
+    const { day, onlyDoer, neverDoers } = body
     emit(
       'changed',
       await alter('PUT', '/api/farms/{farmId}/field-work/jobs/{fieldId}/{job}/pin', {
@@ -98,10 +86,7 @@ async function put(body: Schemas['PinInput'], said: string, undo?: () => Promise
       }),
     )
     notice.show(`${props.field}: ${said}`, undo ? 'Undo' : '', () => void undo?.())
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
+  })
 const only = (p: Place) =>
   settle({
     onlyDoer: p.doerId,

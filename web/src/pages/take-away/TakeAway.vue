@@ -1,64 +1,54 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { Refusal, type Schemas } from '../../api/client'
-import { alter, consider, read, upload } from '../../farm/data'
+import { computed, ref } from 'vue'
+import type { Refusal, Schemas } from '../../api/client'
+import { alter, consider, upload, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 
 const session = useSession()
-const feeds = ref<Schemas['FeedView'][]>([])
+const FEEDS = '/api/farms/{farmId}/feeds'
+const { data: feeds, again } = useRead(FEEDS)
 const made = ref('')
 const file = ref<File | null>(null)
 const wrong = ref<Refusal | null>(null)
 const busy = ref(false)
-const path = computed(() => ({ farmId: session.farm?.id ?? '' }))
-const base = computed(() => `/api/farms/${path.value.farmId}`)
+const base = computed(() => `/api/farms/${session.farm?.id}`)
 
-async function guard(work: () => Promise<unknown>) {
-  try {
-    await work()
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
-}
-const load = () =>
-  guard(async () => {
-    feeds.value = await read('/api/farms/{farmId}/feeds', { path: path.value })
-  })
 const make = () =>
-  guard(async () => {
-    const feed = await consider('/api/farms/{farmId}/feeds', { path: path.value })
+  attempt(async () => {
+    const feed = await consider(FEEDS)
     made.value = location.origin + feed.path
-    await load()
+    await again()
   })
 const revoke = (feedId: string) =>
-  guard(async () => {
-    await alter('DELETE', '/api/farms/{farmId}/feeds/{feedId}', {
+  attempt(async () => {
+    await alter('DELETE', `${FEEDS}/{feedId}`, {
       path: { feedId },
     })
     made.value = ''
-    await load()
   })
 
 async function bring() {
   if (!file.value) return
+  const csv = file.value
   busy.value = true
   wrong.value = null
-  try {
-    const taken = await upload<Schemas['Taken']>(base.value + '/plan.csv', file.value)
-    notice.show(
-      taken.plans
-        ? `Plans of ${taken.plans} fields changed.`
-        : 'Nothing in it differs from the plan.',
-    )
-    file.value = null
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const taken = await upload<Schemas['Taken']>(base.value + '/plan.csv', csv)
+      notice.show(
+        taken.plans
+          ? `Plans of ${taken.plans} fields changed.`
+          : 'Nothing in it differs from the plan.',
+      )
+      file.value = null
+    },
+    (refusal) => (wrong.value = refusal),
+  )
   busy.value = false
 }
-onMounted(load)
 </script>
 
 <template>
@@ -111,7 +101,7 @@ onMounted(load)
       <p v-if="made" class="made">
         Shown this once: <code>{{ made }}</code>
       </p>
-      <table v-if="feeds.length" class="plain my-3">
+      <table v-if="feeds?.length" class="plain my-3">
         <tbody>
           <tr v-for="f in feeds" :key="f.id">
             <td>made {{ sayDay(f.createdAt.slice(0, 10)) }}</td>

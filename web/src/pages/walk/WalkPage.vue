@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import type { Schemas } from '../../api/client'
-import { read } from '../../farm/data'
+import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import FloweringWalk from './FloweringWalk.vue'
@@ -16,8 +15,9 @@ import WeedWalk from './WeedWalk.vue'
 const session = useSession()
 const route = useRoute()
 const fieldId = String(route.params.id)
-const field = ref<Schemas['FieldSeasonView'] | null>(null)
-const trouble = ref('')
+const { data: field, trouble } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', {
+  path: { fieldId },
+})
 const what = ref('stand')
 const plan = computed(() => field.value?.furrow.plan?.plan)
 const COUNTS = [
@@ -40,22 +40,24 @@ const cropIsIn = computed(() =>
   ),
 )
 
-onMounted(async () => {
-  try {
-    field.value = await read('/api/farms/{farmId}/fields/{fieldId}/season', { path: { fieldId } })
-    // After the turn of the year flowers matter more than the stand.
-    const month = Number(field.value.today.slice(5, 7))
-    if (field.value.furrow.endedOn) what.value = 'kill'
-    else if (
-      month >= session.usual('floweringFromMonth') &&
-      month <= session.usual('floweringUntilMonth') &&
-      field.value.furrow.seededOn
-    )
-      what.value = 'flowering'
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
-})
+// After the turn of the year flowers matter more than the stand.
+const floweringTime = (today: string) => {
+  const month = Number(today.slice(5, 7))
+  return (
+    month >= session.usual('floweringFromMonth') && month <= session.usual('floweringUntilMonth')
+  )
+}
+watch(
+  field,
+  (now, before) => {
+    // What somebody has turned to stays.
+    if (!now || before) return
+    const { furrow, today } = now
+    if (furrow.endedOn) what.value = 'kill'
+    else if (furrow.seededOn && floweringTime(today)) what.value = 'flowering'
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
