@@ -15,15 +15,17 @@ import {
   mdiWarehouse,
   mdiWeatherPartlyRainy,
 } from '@mdi/js'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import FoundFarm from './FoundFarm.vue'
 import JumpTo from './JumpTo.vue'
 import ShortcutList from './ShortcutList.vue'
-import { notice } from './notice'
 import { useSession } from '../session'
 import { sayFullDay } from '../words/days'
+import { attempt } from './attempt'
+import { notice } from './notice'
 
 const session = useSession()
 const router = useRouter()
@@ -71,17 +73,14 @@ function onKey(event: KeyboardEvent) {
 }
 
 async function setDay() {
-  try {
+  await attempt(async () => {
     await session.setDay(newDay.value)
     dayPicker.value = false
     router.go(0)
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 
-onMounted(() => addEventListener('keydown', onKey))
-onBeforeUnmount(() => removeEventListener('keydown', onKey))
+useEventListener('keydown', onKey)
 </script>
 
 <template>

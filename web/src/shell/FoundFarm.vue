@@ -2,19 +2,17 @@
 import { ref } from 'vue'
 import { alter } from '../farm/data'
 import { useSession } from '../session'
-import { notice } from './notice'
+import { attempt } from './attempt'
 
 const session = useSession()
 const name = ref('')
 
 async function found() {
-  try {
+  await attempt(async () => {
     const farm = await alter('POST', '/api/farms', { body: { name: name.value } })
     session.farms = [...session.farms, farm]
     session.pick(farm.id)
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 </script>
 

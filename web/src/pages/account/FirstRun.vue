@@ -5,6 +5,7 @@ import { Refusal } from '../../api/client'
 import { alter } from '../../farm/data'
 import NewAccountFields from '../../parts/NewAccountFields.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 const session = useSession()
 const router = useRouter()
@@ -13,12 +14,13 @@ const wrong = ref<Refusal | null>(null)
 
 async function make() {
   wrong.value = null
-  try {
-    await session.enter(await alter('POST', '/api/first-run', { body: form.value }))
-    await router.replace('/season')
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await session.enter(await alter('POST', '/api/first-run', { body: form.value }))
+      await router.replace('/season')
+    },
+    (refusal) => (wrong.value = refusal),
+  )
 }
 </script>
 

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { Refusal } from '../../api/client'
 import { alter } from '../../farm/data'
 import { notice } from '../../shell/notice'
+import { attempt } from '../../shell/attempt'
 
 /** One's own password, changed with the one that holds now. */
 const form = ref({ now: '', next: '' })
@@ -10,13 +11,14 @@ const wrong = ref<Refusal | null>(null)
 
 async function change() {
   wrong.value = null
-  try {
-    await alter('PUT', '/api/account/password', { body: form.value })
-    form.value = { now: '', next: '' }
-    notice.show('The password is changed; everywhere else you are signed out.')
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await alter('PUT', '/api/account/password', { body: form.value })
+      form.value = { now: '', next: '' }
+      notice.show('The password is changed; everywhere else you are signed out.')
+    },
+    (refusal) => (wrong.value = refusal),
+  )
 }
 </script>
 

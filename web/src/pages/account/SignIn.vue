@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { alter } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 const session = useSession()
 const router = useRouter()
@@ -14,17 +15,18 @@ const busy = ref(false)
 async function enter(demo: boolean) {
   busy.value = true
   wrong.value = ''
-  try {
-    const state = demo
-      ? await alter('POST', '/api/session/demo')
-      : await alter('POST', '/api/session', {
-          body: { email: email.value, password: password.value },
-        })
-    await session.enter(state)
-    await router.replace('/season')
-  } catch (e) {
-    wrong.value = (e as Error).message
-  }
+  await attempt(
+    async () => {
+      const state = demo
+        ? await alter('POST', '/api/session/demo')
+        : await alter('POST', '/api/session', {
+            body: { email: email.value, password: password.value },
+          })
+      await session.enter(state)
+      await router.replace('/season')
+    },
+    (refusal) => (wrong.value = refusal.message),
+  )
   busy.value = false
 }
 </script>

@@ -6,6 +6,7 @@ import { alter } from '../../farm/data'
 import { notice } from '../../shell/notice'
 import { plus } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { attempt } from '../../shell/attempt'
 
 /** Keeping a choice: the days, and why. */
 const props = defineProps<{
@@ -36,22 +37,23 @@ watch(endOn, (now, before) => {
 })
 
 async function keep() {
-  try {
-    const page = await alter('POST', '/api/farms/{farmId}/fields/{fieldId}/ending', {
-      path: { fieldId: props.fieldId },
-      body: {
-        way: props.row.way,
-        endOn: endOn.value,
-        plantOn: plantOn.value,
-        why: why.value,
-        version: props.version,
-      },
-    })
-    notice.show('Kept; the plan follows it.')
-    emit('kept', page)
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const page = await alter('POST', '/api/farms/{farmId}/fields/{fieldId}/ending', {
+        path: { fieldId: props.fieldId },
+        body: {
+          way: props.row.way,
+          endOn: endOn.value,
+          plantOn: plantOn.value,
+          why: why.value,
+          version: props.version,
+        },
+      })
+      notice.show('Kept; the plan follows it.')
+      emit('kept', page)
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
 </script>
 

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
+import { attempt } from '../../shell/attempt'
 
 /** A product as its label has it. */
 const product = defineModel<Schemas['ProductView'] | null>({ required: true })
@@ -17,19 +18,20 @@ const refused = ref<Refusal | null>(null)
 const wrong = (path: string) => refused.value?.at(path) || refused.value?.at(`label.${path}`) || ''
 
 async function save() {
-  try {
-    const plantBackDays = Object.fromEntries(
-      Object.entries(back.value).filter(([, days]) => days !== undefined),
-    ) as Record<string, number>
-    await alter('PUT', '/api/farms/{farmId}/products/{productId}', {
-      path: { productId: id },
-      body: { id, version, label: { ...label.value, plantBackDays } },
-    })
-    product.value = null
-    emit('saved')
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const plantBackDays = Object.fromEntries(
+        Object.entries(back.value).filter(([, days]) => days !== undefined),
+      ) as Record<string, number>
+      await alter('PUT', '/api/farms/{farmId}/products/{productId}', {
+        path: { productId: id },
+        body: { id, version, label: { ...label.value, plantBackDays } },
+      })
+      product.value = null
+      emit('saved')
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
 </script>
 

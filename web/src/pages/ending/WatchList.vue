@@ -7,6 +7,7 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import { newId } from '../../words/ids'
+import { attempt } from '../../shell/attempt'
 
 /** What to look for after the ending; one tap takes it on. */
 const props = defineProps<{ fieldId: string }>()
@@ -19,7 +20,7 @@ const items = computed(() => data.value ?? [])
 const taken = computed(() => (all.value ?? []).filter((u) => u.fieldId === props.fieldId))
 
 async function take(item: Schemas['WatchItem']) {
-  try {
+  await attempt(async () => {
     await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
       path: { fieldId: props.fieldId, id: newId() },
       body: {
@@ -29,20 +30,16 @@ async function take(item: Schemas['WatchItem']) {
         words: sentence(session.reason(item.what)),
       },
     })
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 async function done(u: Schemas['FollowUpView'], doneOn: string | undefined) {
-  try {
+  await attempt(async () => {
     await alter('POST', '/api/farms/{farmId}/follow-ups/{id}/done', {
       path: { id: u.id },
       body: { doneOn },
     })
     if (doneOn) notice.show('Done.', 'Undo', () => void done(u, undefined))
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 const state = (item: Schemas['WatchItem']) => taken.value.find((u) => u.kind === item.kind)
 </script>

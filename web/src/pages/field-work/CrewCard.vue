@@ -6,8 +6,10 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { newId } from '../../words/ids'
+import { attempt } from '../../shell/attempt'
 
 /** Who works, how long, and what they can run. */
+const CREW = '/api/farms/{farmId}/crew/{id}'
 const session = useSession()
 const { data: people } = useRead('/api/farms/{farmId}/crew')
 const { data: shed } = useRead('/api/farms/{farmId}/machines')
@@ -35,34 +37,34 @@ function fresh(): Schemas['CrewView'] {
   }
 }
 async function save() {
-  if (!editing.value) return
-  try {
-    await alter('PUT', '/api/farms/{farmId}/crew/{id}', {
-      path: { id: editing.value.id },
-      body: {
-        ...editing.value,
-        daysOff: off.value
-          .split(/[ ,;]+/)
-          .map((d) => d.trim())
-          .filter(Boolean),
-      },
-    })
-    editing.value = null
-  } catch (e) {
-    refused.value = e as Refusal
-  }
-}
-async function remove(c: Schemas['CrewView']) {
-  const params = { path: { id: c.id } }
-  await alter('DELETE', '/api/farms/{farmId}/crew/{id}', { ...params })
-  editing.value = null
-  notice.show(`${c.name} is off the crew.`, 'Undo', () =>
-    alter('PUT', '/api/farms/{farmId}/crew/{id}', {
-      ...params,
-      body: { ...c, version: undefined },
-    }),
+  const person = editing.value
+  if (!person) return
+  await attempt(
+    async () => {
+      await alter('PUT', CREW, {
+        path: { id: person.id },
+        body: {
+          ...person,
+          daysOff: off.value
+            .split(/[ ,;]+/)
+            .map((d) => d.trim())
+            .filter(Boolean),
+        },
+      })
+      editing.value = null
+    },
+    (refusal) => (refused.value = refusal),
   )
 }
+const remove = (c: Schemas['CrewView']) =>
+  attempt(async () => {
+    const params = { path: { id: c.id } }
+    await alter('DELETE', CREW, params)
+    editing.value = null
+    notice.show(`${c.name} is off the crew.`, 'Undo', () =>
+      attempt(() => alter('PUT', CREW, { ...params, body: { ...c, version: undefined } })),
+    )
+  })
 </script>
 
 <template>

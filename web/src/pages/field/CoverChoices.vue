@@ -1,36 +1,24 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { PlanInput, Schemas } from '../../api/client'
-import { read } from '../../farm/data'
+import { computed, ref } from 'vue'
+import type { PlanInput } from '../../api/client'
+import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 
 /** Covers for this field and reason, best first; none hidden, each explained. */
-const props = defineProps<{ fieldId: string; purpose: string; stamp: string }>()
+const props = defineProps<{ fieldId: string; purpose: string }>()
 const emit = defineEmits<{ pick: [plan: PlanInput] }>()
 const session = useSession()
-const view = ref<Schemas['CoversView'] | null>(null)
-const trouble = ref('')
-const busy = ref(false)
 const all = ref(false)
 const open = ref(false)
-
-async function look() {
-  open.value = true
-  busy.value = true
-  trouble.value = ''
-  try {
-    view.value = await read('/api/farms/{farmId}/fields/{fieldId}/covers', {
-      path: { fieldId: props.fieldId },
-      query: { purpose: props.purpose },
-    })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-watch([() => props.purpose, () => props.stamp], () => open.value && look())
+// Slow, so asked for when somebody wants to see them.
+const {
+  data: view,
+  trouble,
+  busy,
+} = useRead('/api/farms/{farmId}/fields/{fieldId}/covers', () =>
+  open.value ? { path: { fieldId: props.fieldId }, query: { purpose: props.purpose } } : null,
+)
 
 const shown = computed(() =>
   all.value
@@ -43,7 +31,7 @@ const shown = computed(() =>
   <section class="card">
     <div class="row">
       <h2 class="grow">What to seed</h2>
-      <v-btn size="small" variant="outlined" class="no-print" :loading="busy" @click="look">
+      <v-btn size="small" variant="outlined" class="no-print" :loading="busy" @click="open = true">
         {{ open ? 'Look again' : 'Rank the covers' }}
       </v-btn>
     </div>

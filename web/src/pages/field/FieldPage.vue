@@ -92,7 +92,6 @@ useEventListener('keydown', (event) => {
           v-if="!seeded && shown.windows.length"
           :field-id="fieldId"
           :purpose="draft?.purposes[0] ?? 'holdSoil'"
-          :stamp="shown.today"
           @pick="propose"
         />
         <template v-if="tried && !seeded">

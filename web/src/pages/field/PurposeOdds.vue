@@ -5,6 +5,7 @@ import { consider } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import { attempt } from '../../shell/attempt'
 
 /** Odds for every purpose, each with the years behind it on demand. */
 const props = defineProps<{ fieldId: string; plan: PlanInput | null; goals: Schemas['Goal'][] }>()
@@ -14,19 +15,21 @@ const open = ref(false)
 const trouble = ref('')
 
 async function ask_(purpose: string) {
-  if (!props.plan) return
+  const body = props.plan
+  if (!body) return
   open.value = true
   why.value = null
   trouble.value = ''
-  try {
-    why.value = await consider('/api/farms/{farmId}/fields/{fieldId}/why', {
-      path: { fieldId: props.fieldId },
-      query: { purpose },
-      body: props.plan,
-    })
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
+  await attempt(
+    async () => {
+      why.value = await consider('/api/farms/{farmId}/fields/{fieldId}/why', {
+        path: { fieldId: props.fieldId },
+        query: { purpose },
+        body,
+      })
+    },
+    (refusal) => (trouble.value = refusal.message),
+  )
 }
 
 const worstFirst = computed(() =>

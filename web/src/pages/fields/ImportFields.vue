@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { Refusal, type Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { attempt } from '../../shell/attempt'
 
 const session = useSession()
 const router = useRouter()
@@ -20,33 +21,37 @@ const query = computed(() =>
 const unsound = computed(() => check.value?.features.filter((f) => f.problem).length ?? 0)
 
 async function look() {
-  if (!file.value) return
+  const chosen = file.value
+  if (!chosen) return
   busy.value = true
   wrong.value = null
   check.value = null
-  try {
-    const found = await upload<Schemas['Check']>(base.value + '/check' + query.value, file.value)
-    check.value = found
-    property.value ||= found.properties[0] ?? ''
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const found = await upload<Schemas['Check']>(base.value + '/check' + query.value, chosen)
+      check.value = found
+      property.value ||= found.properties[0] ?? ''
+    },
+    (refusal) => (wrong.value = refusal),
+  )
   busy.value = false
 }
 
 async function take() {
-  if (!file.value) return
+  const chosen = file.value
+  if (!chosen) return
   busy.value = true
-  try {
-    const done = await upload<Schemas['Imported']>(
-      base.value + query.value + '&skipUnsound=' + (unsound.value > 0),
-      file.value,
-    )
-    notice.show(`${done.fields} fields imported.`)
-    await router.push('/fields')
-  } catch (e) {
-    wrong.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const done = await upload<Schemas['Imported']>(
+        base.value + query.value + '&skipUnsound=' + (unsound.value > 0),
+        chosen,
+      )
+      notice.show(`${done.fields} fields imported.`)
+      await router.push('/fields')
+    },
+    (refusal) => (wrong.value = refusal),
+  )
   busy.value = false
 }
 </script>

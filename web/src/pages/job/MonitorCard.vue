@@ -1,55 +1,47 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { Schemas } from '../../api/client'
-import { read, upload } from '../../farm/data'
+import { upload, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 /** A seed-rate monitor read while the drill runs, or its file afterwards. */
 const props = defineProps<{ fieldId: string; targetKgPerHa: number }>()
 const emit = defineEmits<{ out: [areaHa: number, seedKg: number] }>()
 const session = useSession()
 const port = ref('9101')
-const reading = ref<Schemas['Reading'] | null>(null)
 const file = ref<Schemas['AsApplied'] | null>(null)
 const trouble = ref('')
-let timer: number | undefined
 const live = ref(false)
-
-async function listen() {
-  try {
-    reading.value = await read('/api/farms/{farmId}/monitor', {
-      query: { port: Number(port.value) },
-    })
-    trouble.value = ''
-  } catch (e) {
-    trouble.value = (e as Error).message
-    stop()
-  }
-}
-function start() {
-  live.value = true
-  void listen()
-  timer = window.setInterval(listen, 3000)
-}
-function stop() {
-  live.value = false
-  clearInterval(timer)
-}
-onBeforeUnmount(stop)
+/** While it runs it is read every three seconds. */
+const READ_MS = 3000
+const { data: reading, trouble: silent } = useRead(
+  '/api/farms/{farmId}/monitor',
+  () => (live.value ? { query: { port: Number(port.value) } } : null),
+  () => READ_MS,
+)
+const start = () => (live.value = true)
+const stop = () => (live.value = false)
+watch(silent, (why) => {
+  if (!why) return
+  trouble.value = why
+  stop()
+})
 
 async function take(event: Event) {
   const chosen = (event.target as HTMLInputElement).files?.[0]
   if (!chosen) return
-  try {
-    file.value = await upload<Schemas['AsApplied']>(
-      `/api/farms/${session.farm?.id}/fields/${props.fieldId}/as-applied`,
-      chosen,
-    )
-    trouble.value = ''
-    emit('out', file.value.areaHa, file.value.seedKg)
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
+  await attempt(
+    async () => {
+      file.value = await upload<Schemas['AsApplied']>(
+        `/api/farms/${session.farm?.id}/fields/${props.fieldId}/as-applied`,
+        chosen,
+      )
+      trouble.value = ''
+      emit('out', file.value.areaHa, file.value.seedKg)
+    },
+    (refusal) => (trouble.value = refusal.message),
+  )
 }
 const off = (rate: number) => Math.round(100 * (rate / props.targetKgPerHa - 1))
 </script>

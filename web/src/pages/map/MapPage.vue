@@ -16,6 +16,7 @@ import { useTheme } from 'vuetify'
 import type { Furrow } from '../../api/client'
 import { read } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 /** Where a name stands in its field, how wide its halo is, and how near one may go. */
 const [LABEL_AT, HALO, NEAREST] = [0.78, 3, 19]
@@ -117,40 +118,43 @@ function repaint() {
 }
 
 onMounted(async () => {
-  try {
-    const [shapes, season] = await Promise.all([
-      read('/api/farms/{farmId}/shapes'),
-      read('/api/farms/{farmId}/season'),
-    ])
-    const furrows = new Map(season.furrows.map((f) => [f.fieldId, f]))
-    for (const shape of shapes) {
-      const polygons = shape.polygons.map((p) => p.map((ring) => ring.map((at) => fromLonLat(at))))
-      const feature = new Feature({
-        geometry: new MultiPolygon(polygons),
-        furrow: furrows.get(shape.fieldId),
+  await attempt(
+    async () => {
+      const [shapes, season] = await Promise.all([
+        read('/api/farms/{farmId}/shapes'),
+        read('/api/farms/{farmId}/season'),
+      ])
+      const furrows = new Map(season.furrows.map((f) => [f.fieldId, f]))
+      for (const shape of shapes) {
+        const polygons = shape.polygons.map((p) =>
+          p.map((ring) => ring.map((at) => fromLonLat(at))),
+        )
+        const feature = new Feature({
+          geometry: new MultiPolygon(polygons),
+          furrow: furrows.get(shape.fieldId),
+        })
+        if (furrows.has(shape.fieldId)) source.addFeature(feature)
+      }
+      if (!source.getFeatures().length) {
+        trouble.value = 'No field has a boundary yet.'
+        return
+      }
+      map = new OlMap({
+        target: holder.value!,
+        layers: [new VectorLayer({ source, style: (f) => style(f as Feature), declutter: true })],
+        view: new View({ maxZoom: NEAREST }),
       })
-      if (furrows.has(shape.fieldId)) source.addFeature(feature)
-    }
-    if (!source.getFeatures().length) {
-      trouble.value = 'No field has a boundary yet.'
-      return
-    }
-    map = new OlMap({
-      target: holder.value!,
-      layers: [new VectorLayer({ source, style: (f) => style(f as Feature), declutter: true })],
-      view: new View({ maxZoom: NEAREST }),
-    })
-    map.addControl(new ScaleLine({ units: session.units === 'us' ? 'us' : 'metric' }))
-    map.getView().fit(source.getExtent()!, { padding: [30, 30, 30, 30] })
-    map.on('click', (event) => {
-      const hit = map!.forEachFeatureAtPixel(event.pixel, (f) => f.get('furrow') as Furrow)
-      picked.value = hit ?? null
-      source.changed()
-    })
-    repaint()
-  } catch (e) {
-    trouble.value = (e as Error).message
-  }
+      map.addControl(new ScaleLine({ units: session.units === 'us' ? 'us' : 'metric' }))
+      map.getView().fit(source.getExtent()!, { padding: [30, 30, 30, 30] })
+      map.on('click', (event) => {
+        const hit = map!.forEachFeatureAtPixel(event.pixel, (f) => f.get('furrow') as Furrow)
+        picked.value = hit ?? null
+        source.changed()
+      })
+      repaint()
+    },
+    (refusal) => (trouble.value = refusal.message),
+  )
 })
 watch([by, () => theme.global.name.value], repaint)
 onBeforeUnmount(() => map?.setTarget(undefined))

@@ -5,6 +5,7 @@ import { alter, consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 /** A seed lot from its tag, with a count-out for seed that has none. */
 const lot = defineModel<Schemas['LotView'] | null>({ required: true })
@@ -31,17 +32,18 @@ const { answer: count, trouble: countTrouble } = useAnswer(
 )
 
 async function save() {
-  try {
-    const before = lot.value!
-    const now = await alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
-      path: { lotId: form.value.id },
-      body: form.value,
-    })
-    lot.value = null
-    emit('saved', now, before)
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      const before = lot.value!
+      const now = await alter('PUT', '/api/farms/{farmId}/seed/lots/{lotId}', {
+        path: { lotId: form.value.id },
+        body: form.value,
+      })
+      lot.value = null
+      emit('saved', now, before)
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 </script>

@@ -6,8 +6,10 @@ import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import SpeciesForm from './SpeciesForm.vue'
 import { newId } from '../../words/ids'
+import { attempt } from '../../shell/attempt'
 
 /** Species the table does not have, each grown like one it has. */
+const SPECIES = '/api/farms/{farmId}/species/{speciesId}'
 const session = useSession()
 const { data } = useRead('/api/farms/{farmId}/species')
 const own = computed(() => data.value ?? [])
@@ -38,22 +40,18 @@ function fresh(): Schemas['OwnSpeciesView'] {
   }
 }
 
-async function remove(species: Schemas['OwnSpeciesView']) {
-  const params = { path: { speciesId: species.facts.id } }
-  try {
-    await alter('DELETE', '/api/farms/{farmId}/species/{speciesId}', { ...params })
+const remove = ({ facts }: Schemas['OwnSpeciesView']) =>
+  attempt(async () => {
+    const params = { path: { speciesId: facts.id } }
+    await alter('DELETE', SPECIES, params)
     await saved()
-  } catch (e) {
-    return notice.show((e as Error).message)
-  }
-  notice.show(`${species.facts.name} taken away.`, 'Undo', async () => {
-    await alter('PUT', '/api/farms/{farmId}/species/{speciesId}', {
-      ...params,
-      body: { facts: species.facts },
-    })
-    await saved()
+    notice.show(`${facts.name} taken away.`, 'Undo', () =>
+      attempt(async () => {
+        await alter('PUT', SPECIES, { ...params, body: { facts } })
+        await saved()
+      }),
+    )
   })
-}
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import type { Refusal, Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 
 /** A species of the farm's own, begun from the one it grows like. */
 const own = defineModel<Schemas['OwnSpeciesView'] | null>({ required: true })
@@ -40,16 +41,17 @@ function like(id: string) {
 }
 
 async function save() {
-  try {
-    await alter('PUT', '/api/farms/{farmId}/species/{speciesId}', {
-      path: { speciesId: form.value.id },
-      body: { version, facts: form.value },
-    })
-    own.value = null
-    emit('saved')
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await alter('PUT', '/api/farms/{farmId}/species/{speciesId}', {
+        path: { speciesId: form.value.id },
+        body: { version, facts: form.value },
+      })
+      own.value = null
+      emit('saved')
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
 </script>
 

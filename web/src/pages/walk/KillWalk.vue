@@ -10,6 +10,7 @@ import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
 import { newId } from '../../words/ids'
+import { attempt } from '../../shell/attempt'
 
 /** Stems in marked frames, before the ending and some ten days after. */
 const props = defineProps<{ fieldId: string }>()
@@ -37,7 +38,7 @@ const percent = (v: number) => `${Math.round(v * 100)} %`
 /** Due within the week, before survivors stand up and drink. */
 async function secondPass() {
   const today = session.farm?.today ?? ''
-  try {
+  await attempt(async () => {
     await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
       path: { fieldId: props.fieldId, id: newId() },
       body: {
@@ -49,9 +50,7 @@ async function secondPass() {
     })
     taken.value = true
     notice.show('It stands under Endings, to look at.')
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 
 async function keep() {

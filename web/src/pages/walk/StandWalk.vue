@@ -5,12 +5,12 @@ import { consider, upload } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
-import { notice } from '../../shell/notice'
 import { sentence } from '../../words/reasons'
 import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
 import RangeBar from './RangeBar.vue'
+import { attempt } from '../../shell/attempt'
 
 /** Plants in frames or along rows: how good is the stand, and is it worth reseeding? */
 const props = defineProps<{ fieldId: string; plan: PlanInput }>()
@@ -55,12 +55,10 @@ const VERDICT: Record<string, string> = {
 async function photo(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  try {
+  await attempt(async () => {
     const got = await upload<Schemas['CoverAnswer']>('/api/bench/green-cover', file)
     cover.value = got.cover
-  } catch (e) {
-    notice.show((e as Error).message)
-  }
+  })
 }
 
 async function keep() {

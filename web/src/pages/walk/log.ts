@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
 import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { newId } from '../../words/ids'
 
@@ -10,8 +11,8 @@ type Entry = Omit<Schemas['EntryInput'], 'doneOn'>
 export function useFieldLog(fieldId: string) {
   const session = useSession()
 
-  async function write(entries: Entry[], said: string): Promise<boolean> {
-    try {
+  const write = async (entries: Entry[], said: string): Promise<boolean> => {
+    const written = await attempt(async () => {
       for (const entry of entries) {
         await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
           path: { fieldId, entryId: newId() },
@@ -20,10 +21,8 @@ export function useFieldLog(fieldId: string) {
       }
       notice.show(said)
       return true
-    } catch (e) {
-      notice.show((e as Error).message)
-      return false
-    }
+    })
+    return written === true
   }
 
   return { write }

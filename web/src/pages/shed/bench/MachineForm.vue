@@ -5,6 +5,7 @@ import { alter } from '../../../farm/data'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { sentence } from '../../../words/reasons'
+import { attempt } from '../../../shell/attempt'
 
 /** A machine: what it is for, how wide, how fast, what it carries. */
 const machine = defineModel<Schemas['MachineView'] | null>({ required: true })
@@ -23,19 +24,20 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) =>
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 async function save() {
-  try {
-    await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
-      path: { machineId: form.value.id },
-      body: {
-        ...form.value,
-        onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
-      },
-    })
-    machine.value = null
-    emit('saved')
-  } catch (e) {
-    refused.value = e as Refusal
-  }
+  await attempt(
+    async () => {
+      await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
+        path: { machineId: form.value.id },
+        body: {
+          ...form.value,
+          onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
+        },
+      })
+      machine.value = null
+      emit('saved')
+    },
+    (refusal) => (refused.value = refusal),
+  )
 }
 </script>
 
