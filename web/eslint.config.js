@@ -68,5 +68,14 @@ export default ts.config(
       ],
     },
   },
+  {
+    // One idea a file: what is longer has parts.
+    files: ['src/**/*.vue'],
+    rules: { 'max-lines': ['error', { max: 200, skipBlankLines: true }] },
+  },
+  {
+    files: ['src/pages/**/*Page.vue'],
+    rules: { 'max-lines': ['error', { max: 250, skipBlankLines: true }] },
+  },
   prettier,
 )

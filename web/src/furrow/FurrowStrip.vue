@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Furrow, PlanInput, Reason, Schemas } from '../api/client'
-import { between, sayDay } from '../words/days'
+import { sayDay } from '../words/days'
 import { useKinds } from '../words/kinds'
-import { endDay, harvested, marksOf } from './furrowMarks'
+import { harvested, marksOf } from './furrowMarks'
 import FurrowMark from './FurrowMark.vue'
+import FurrowStanding from './FurrowStanding.vue'
 import FurrowWindow from './FurrowWindow.vue'
 import { x, type DayScale } from './scale'
-import { band, coverHeight, nextCropHeights, ripening, silhouette, until, WEEKS } from './shapes'
+import { WEEKS } from './shapes'
 import { useMoving } from './useMoving'
 
 /** A field's season: crop, cover and next crop as they stand, the window below, the marks to move. */
@@ -29,10 +30,7 @@ const emit = defineEmits<{
   edge: [reason: Reason | null]
 }>()
 
-const FULL_MG = 10
 const WEEK = 7
-/** The crop before is drawn lower than it stands, so that the cover is seen before it. */
-const CROP_SHARE = 0.78
 const days = (WEEKS - 1) * WEEK
 const kinds = useKinds()
 const scale = computed<DayScale>(() => ({ start: props.start, days, width: props.width }))
@@ -42,31 +40,6 @@ const room = computed(() => ({
   ground: ground.value,
   height: ground.value - (props.large ? 30 : 8),
 }))
-const weekOf = (day: string) => between(props.start, day) / WEEK
-
-const cover = computed(() => {
-  const ended = endDay(props.furrow)
-  const end = ended ? Math.floor(weekOf(ended)) : WEEKS
-  const to = (values?: number[]) => until(values ?? [], end).map((v) => coverHeight(v, FULL_MG))
-  return { low: to(props.furrow.low), middle: to(props.furrow.middle), high: to(props.furrow.high) }
-})
-const crop = computed(() => {
-  const s = props.shape
-  return (
-    s &&
-    silhouette(
-      s.standing.map((v) => v * CROP_SHARE),
-      room.value,
-    )
-  )
-})
-const cropId = computed(() => 'crop-' + props.furrow.fieldId)
-const cropStops = computed(() =>
-  props.shape ? ripening(props.shape.standing, props.shape.green) : [],
-)
-const straw = (ripe: number) =>
-  `color-mix(in oklab, var(--crop-straw) ${(ripe * 100).toFixed()}%, var(--crop-green))`
-const nextCrop = computed(() => nextCropHeights(weekOf(props.furrow.nextPlantOn)))
 const window = computed(() => {
   const w = props.furrow.window
   return w?.possible && !props.furrow.seededOn ? w : null
@@ -99,32 +72,7 @@ const { down, drag, release, key } = useMoving(
     role="group"
     :aria-label="`Season of ${furrow.name}`"
   >
-    <defs>
-      <linearGradient :id="cropId" x1="0" x2="1" y1="0" y2="0">
-        <stop
-          v-for="s in cropStops"
-          :key="s.at"
-          :offset="s.at"
-          :style="{ stopColor: straw(s.ripe) }"
-        />
-      </linearGradient>
-      <pattern
-        id="late"
-        width="6"
-        height="6"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <rect width="2.4" height="6" class="hatch" />
-      </pattern>
-    </defs>
-    <template v-if="crop">
-      <path :d="crop" :fill="`url(#${cropId})`" />
-    </template>
-    <path :d="silhouette(nextCrop, room)" class="next" />
-    <path :d="silhouette(cover.high, room)" class="fan" />
-    <path :d="silhouette(cover.middle, room)" class="cover" />
-    <path :d="band(cover.low, cover.low, room)" class="low" />
+    <FurrowStanding :furrow="furrow" :shape="shape" :start="start" :room="room" />
     <rect :y="ground" x="0" :width="width" :height="large ? 12 : 7" class="soil" />
     <line x1="0" :x2="width" :y1="ground" :y2="ground" class="ground" />
 
@@ -171,20 +119,6 @@ const { down, drag, release, key } = useMoving(
   overflow: visible;
   touch-action: pan-y;
 }
-.cover {
-  fill: var(--leaf);
-}
-.fan {
-  fill: var(--leaf-fan);
-  opacity: 0.75;
-}
-.low {
-  fill: none;
-  stroke: var(--plate);
-  stroke-width: 1;
-  stroke-dasharray: 3 3;
-  opacity: 0.8;
-}
 .cut {
   fill: none;
   stroke: var(--soil);
@@ -194,20 +128,12 @@ const { down, drag, release, key } = useMoving(
   stroke-dasharray: 3 2;
   opacity: 0.6;
 }
-.next {
-  fill: var(--crop-green);
-  opacity: 0.55;
-}
 .soil {
   fill: var(--soil-band);
 }
 .ground {
   stroke: var(--line);
   stroke-width: 1.5;
-}
-.hatch {
-  fill: var(--leaf);
-  opacity: 0.75;
 }
 .today {
   stroke: var(--rust);

@@ -26,6 +26,17 @@ const place = computed(() => {
 
 <template>
   <g>
+    <defs>
+      <pattern
+        id="late"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="2.4" height="6" class="best" />
+      </pattern>
+    </defs>
     <rect
       :x="place.opens"
       :width="Math.max(0, place.best - place.opens)"

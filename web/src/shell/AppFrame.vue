@@ -1,31 +1,17 @@
 <script setup lang="ts">
-import {
-  mdiAccountOutline,
-  mdiCalendarRange,
-  mdiClockOutline,
-  mdiDoorOpen,
-  mdiDotsHorizontal,
-  mdiFormatListBulleted,
-  mdiMapOutline,
-  mdiScaleBalance,
-  mdiScissorsCutting,
-  mdiSeedOutline,
-  mdiTractor,
-  mdiTrayArrowDown,
-  mdiWarehouse,
-  mdiWeatherPartlyRainy,
-} from '@mdi/js'
+import { mdiDotsHorizontal } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
+import DayPicker from './DayPicker.vue'
 import FoundFarm from './FoundFarm.vue'
 import JumpTo from './JumpTo.vue'
 import ShortcutList from './ShortcutList.vue'
 import { useSession } from '../session'
 import { sayFullDay } from '../words/days'
-import { attempt } from './attempt'
 import { notice } from './notice'
+import { IN_BAR, pages } from './pages'
 
 const session = useSession()
 const router = useRouter()
@@ -33,25 +19,7 @@ const { smAndDown } = useDisplay()
 const jump = ref(false)
 const shortcuts = ref(false)
 const dayPicker = ref(false)
-const newDay = ref('')
 
-const pages = [
-  { to: '/season', name: 'Season', icon: mdiCalendarRange },
-  { to: '/work', name: 'Work', icon: mdiTractor },
-  { to: '/open', name: 'Open now', icon: mdiDoorOpen },
-  { to: '/endings', name: 'Endings', icon: mdiScissorsCutting },
-  { to: '/hours', name: 'Hours', icon: mdiClockOutline },
-  { to: '/fields', name: 'Fields', icon: mdiFormatListBulleted },
-  { to: '/seed', name: 'Seed', icon: mdiSeedOutline },
-  { to: '/shed', name: 'Shed', icon: mdiWarehouse },
-  { to: '/map', name: 'Map', icon: mdiMapOutline },
-  { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
-  { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
-  { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
-  { to: '/account', name: 'Account', icon: mdiAccountOutline },
-]
-/** What is looked at each day stands in the bar; the rest is a tap further. */
-const IN_BAR = 9
 const farm = computed(() => session.farm)
 
 function typing(event: KeyboardEvent) {
@@ -70,14 +38,6 @@ function onKey(event: KeyboardEvent) {
     const page = pages[Number(event.key) - 1]
     if (page) void router.push(page.to)
   }
-}
-
-async function setDay() {
-  await attempt(async () => {
-    await session.setDay(newDay.value)
-    dayPicker.value = false
-    router.go(0)
-  })
 }
 
 useEventListener('keydown', onKey)
@@ -111,7 +71,7 @@ useEventListener('keydown', onKey)
       v-if="farm"
       class="day"
       :title="farm.demo ? 'Set the day of the demo' : farm.name"
-      @click="((newDay = farm.today), (dayPicker = farm.demo && session.owner))"
+      @click="dayPicker = farm.demo && session.owner"
     >
       <span v-if="!smAndDown">{{ farm.name }} · </span>{{ sayFullDay(farm.today) }}
       <span v-if="farm.demo" class="demo">demo</span>
@@ -144,26 +104,7 @@ useEventListener('keydown', onKey)
   </v-bottom-navigation>
   <JumpTo v-model="jump" />
   <ShortcutList v-model="shortcuts" />
-  <v-dialog v-model="dayPicker" max-width="360">
-    <form class="card" @submit.prevent="setDay">
-      <h2>Set the day</h2>
-      <p class="muted mb-3">
-        The demo farm lives on the day you choose; it knows no weather after it. Try 22 May 2027,
-        with rye in head and everything due at once.
-      </p>
-      <v-text-field
-        v-model="newDay"
-        type="date"
-        label="Today is"
-        min="2026-01-01"
-        max="2027-08-31"
-      />
-      <div class="row mt-3">
-        <v-btn color="primary" type="submit">Set the day</v-btn>
-        <v-btn variant="text" @click="dayPicker = false">Leave it</v-btn>
-      </div>
-    </form>
-  </v-dialog>
+  <DayPicker v-model="dayPicker" />
   <v-snackbar v-model="notice.open" :timeout="6000" location="bottom" color="#33281f">
     {{ notice.text }}
     <template v-if="notice.action" #actions>
