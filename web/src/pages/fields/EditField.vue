@@ -144,6 +144,7 @@ async function remove() {
 }
 .two {
   display: grid;
+  align-items: start;
   grid-template-columns: 1fr 1fr;
   gap: 14px;
 }

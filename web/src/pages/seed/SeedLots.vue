@@ -57,7 +57,7 @@ const certificate = (l: Lot) => `/api/farms/${farmNow()}/seed/lots/${l.id}/certi
               <span v-if="l.treated" class="tag bad">treated</span>
               <span v-if="l.organic" class="tag good">organic</span>
               <a v-if="l.certificateName" :href="certificate(l)" class="small">certificate</a>
-              <label v-else-if="session.operator" class="small attach no-print"
+              <label v-else-if="session.operator" class="small attach ml-2 no-print"
                 >attach certificate<input type="file" hidden @change="emit('certify', l, $event)"
               /></label>
             </td>
