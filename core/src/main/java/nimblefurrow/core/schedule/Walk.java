@@ -8,9 +8,8 @@ import java.util.Arrays;
  * can run it and has hours left that day. What is not done by its last day fails and brings
  * nothing. So every walk keeps to hours, windows, order and lags by its making.
  *
- * <p>States at the beginning of each day are kept. A changed list is walked from the day it
- * touches, and then only by machines whose state, rest of the list or people's hours are other than
- * in the walk before: all others did the same that day.
+ * <p>States at the beginning of each day are kept, so that {@link ChangedWalk} need not walk again
+ * what is the same.
  */
 final class Walk {
   private static final double DONE = 1e-9;
@@ -25,16 +24,16 @@ final class Walk {
 
   private final Flat flat;
   private final int machines;
-  private final int widest;
+  final int widest;
 
   // By day and machine, at the beginning of the day.
-  private final int[] next;
-  private final int[] current;
-  private final double[] remaining;
-  private final int[] place;
+  final int[] next;
+  final int[] current;
+  final double[] remaining;
+  final int[] place;
 
   /** Hours each of those who run a machine gave it, by day and machine. */
-  private final double[] given;
+  final double[] given;
 
   /** Day each job begins, or {@link #NEVER}. */
   final int[] start;
@@ -48,14 +47,13 @@ final class Walk {
   final double[] changeH;
 
   /** Day on which a job fails, or {@link #NEVER}. */
-  private final int[] failed;
+  final int[] failed;
 
-  private final double[] left;
-  private final double[] leftBefore;
+  /** Hours that people have left on the day that is walked. */
+  final double[] left;
+
   private final double[] morning;
-  private final int[] sameTail;
-  private final boolean[] opened;
-  private boolean ordersDiffer;
+  private final ChangedWalk changed;
   private Worked worked = (job, day, person, hours) -> {};
 
   /** Told of hours as they are worked. */
@@ -81,13 +79,11 @@ final class Walk {
     changeH = new double[flat.jobs];
     failed = new int[flat.jobs];
     left = new double[flat.people];
-    leftBefore = new double[flat.people];
     morning = new double[flat.people];
-    sameTail = new int[machines];
-    opened = new boolean[machines];
     Arrays.fill(start, NEVER);
     Arrays.fill(finish, NEVER);
     Arrays.fill(failed, NEVER);
+    changed = new ChangedWalk(this, flat);
   }
 
   /** The first day on which a position of a machine's list was looked at. */
@@ -113,6 +109,16 @@ final class Walk {
     worked = (job, day, person, hours) -> {};
   }
 
+  /**
+   * Walks a changed list, taking from the walk before what is the same.
+   *
+   * @param known days up to whose beginning the states already are those of the walk before
+   * @param fromDay the day on which the change is first looked at
+   */
+  void run(Lists lists, Lists was, Walk old, int known, int fromDay) {
+    changed.run(lists, was, old, known, fromDay);
+  }
+
   /** Walks the whole calendar. */
   void run(Lists lists) {
     Arrays.fill(start, NEVER);
@@ -128,212 +134,8 @@ final class Walk {
     }
   }
 
-  /**
-   * Walks a changed list, taking from the walk before what is the same.
-   *
-   * @param known days up to whose beginning the states already are those of the walk before
-   * @param fromDay the day on which the change is first looked at
-   */
-  void run(Lists lists, Lists was, Walk old, int known, int fromDay) {
-    if (known < fromDay) {
-      states(old, known, fromDay);
-    }
-    System.arraycopy(old.start, 0, start, 0, start.length);
-    System.arraycopy(old.finish, 0, finish, 0, finish.length);
-    System.arraycopy(old.roadKm, 0, roadKm, 0, roadKm.length);
-    System.arraycopy(old.changeH, 0, changeH, 0, changeH.length);
-    System.arraycopy(old.failed, 0, failed, 0, failed.length);
-    ordersDiffer = false;
-    for (int j = 0; j < flat.jobs; j++) {
-      ordersDiffer |= flat.leads[j] && lists.option[j] != was.option[j];
-      if (lists.option[j] < 0 && was.option[j] >= 0) {
-        forget(j);
-      }
-    }
-    for (int m = 0; m < machines; m++) {
-      sameTail[m] = sameTail(lists, was, m);
-      opened[m] = false;
-    }
-    for (int d = fromDay; d < flat.days; d++) {
-      System.arraycopy(flat.peopleHours[d], 0, left, 0, left.length);
-      System.arraycopy(left, 0, leftBefore, 0, left.length);
-      boolean all = true;
-      for (int m = 0; m < machines; m++) {
-        int shift = lists.size[m] - was.size[m];
-        if (same(lists, old, m, d, shift)) {
-          sameDay(old, m, d, shift);
-        } else {
-          otherDay(lists, was, old, m, d);
-        }
-        all &= !opened[m];
-      }
-      ordersDiffer &= !all || leadersDiffer(old);
-      if (all && !ordersDiffer && tails(lists, was, old, d + 1)) {
-        rest(lists, was, old, d + 1);
-        return;
-      }
-    }
-  }
-
-  private void states(Walk old, int from, int to) {
-    int a = from * machines;
-    int n = (to + 1) * machines - a;
-    System.arraycopy(old.next, a, next, a, n);
-    System.arraycopy(old.current, a, current, a, n);
-    System.arraycopy(old.remaining, a, remaining, a, n);
-    System.arraycopy(old.place, a, place, a, n);
-    System.arraycopy(old.given, a * widest, given, a * widest, n * widest);
-  }
-
-  /** Takes all from a day on, whose beginning is the same, from the walk before. */
-  private void rest(Lists lists, Lists was, Walk old, int day) {
-    int a = (day + 1) * machines;
-    for (int m = 0; m < machines; m++) {
-      int shift = lists.size[m] - was.size[m];
-      for (int i = a + m; i < next.length; i += machines) {
-        next[i] = old.next[i] + shift;
-      }
-    }
-    int n = Math.max(0, next.length - a);
-    System.arraycopy(old.current, next.length - n, current, next.length - n, n);
-    System.arraycopy(old.remaining, next.length - n, remaining, next.length - n, n);
-    System.arraycopy(old.place, next.length - n, place, next.length - n, n);
-    int g = day * machines * widest;
-    System.arraycopy(old.given, g, given, g, given.length - g);
-  }
-
-  private int sameTail(Lists lists, Lists was, int m) {
-    int[] a = lists.jobs[m];
-    int[] b = was.jobs[m];
-    int i = lists.size[m] - 1;
-    int k = was.size[m] - 1;
-    int tail = 0;
-    while (i >= 0
-        && k >= 0
-        && a[i] == b[k]
-        && lists.option[a[i]] == was.option[a[i]]
-        && lists.notBefore[a[i]] == was.notBefore[a[i]]) {
-      tail++;
-      i--;
-      k--;
-    }
-    return i < 0 && k < 0 ? Integer.MAX_VALUE : tail;
-  }
-
-  /** Whether what lies before each machine from a day on is what lay before it. */
-  private boolean tails(Lists lists, Lists was, Walk old, int d) {
-    for (int m = 0; m < machines; m++) {
-      int at = d * machines + m;
-      int rest = lists.size[m] - next[at];
-      if (rest > sameTail[m] || rest != was.size[m] - old.next[at]) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private boolean same(Lists lists, Walk old, int m, int d, int shift) {
-    int at = d * machines + m;
-    boolean sameRest = next[at] == old.next[at] + shift && lists.size[m] - next[at] <= sameTail[m];
-    if (opened[m] || !sameRest) {
-      return false;
-    }
-    if (ordersDiffer && lists.size[m] > 0) {
-      return false;
-    }
-    for (int p : flat.runBy[m]) {
-      if (left[p] != leftBefore[p]) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private void sameDay(Walk old, int m, int d, int shift) {
-    int at = d * machines + m;
-    int tomorrow = at + machines;
-    next[tomorrow] = old.next[tomorrow] + shift;
-    current[tomorrow] = old.current[tomorrow];
-    remaining[tomorrow] = old.remaining[tomorrow];
-    place[tomorrow] = old.place[tomorrow];
-    int[] runBy = flat.runBy[m];
-    for (int k = 0; k < runBy.length; k++) {
-      double hours = old.given[at * widest + k];
-      given[at * widest + k] = hours;
-      left[runBy[k]] -= hours;
-      leftBefore[runBy[k]] -= hours;
-    }
-  }
-
-  private void otherDay(Lists lists, Lists was, Walk old, int m, int d) {
-    int at = d * machines + m;
-    int tomorrow = at + machines;
-    if (!opened[m]) {
-      opened[m] = true;
-      for (int i = next[at]; i < lists.size[m]; i++) {
-        forget(lists.jobs[m][i]);
-      }
-      if (current[at] >= 0) {
-        finish[current[at]] = NEVER;
-        failed[current[at]] = NEVER;
-      }
-    }
-    day(lists, m, d);
-    int[] runBy = flat.runBy[m];
-    for (int k = 0; k < runBy.length; k++) {
-      leftBefore[runBy[k]] -= old.given[at * widest + k];
-    }
-    ordersDiffer |= flat.follows;
-    boolean again =
-        current[tomorrow] == old.current[tomorrow]
-            && remaining[tomorrow] == old.remaining[tomorrow]
-            && place[tomorrow] == old.place[tomorrow]
-            && lists.size[m] - next[tomorrow] == was.size[m] - old.next[tomorrow]
-            && lists.size[m] - next[tomorrow] <= sameTail[m]
-            && (current[tomorrow] < 0 || begunAlike(old, current[tomorrow]));
-    if (again) {
-      opened[m] = false;
-      for (int i = next[tomorrow]; i < lists.size[m]; i++) {
-        recall(old, lists.jobs[m][i]);
-      }
-      if (current[tomorrow] >= 0) {
-        recall(old, current[tomorrow]);
-      }
-    }
-  }
-
-  private boolean begunAlike(Walk old, int job) {
-    return start[job] == old.start[job]
-        && roadKm[job] == old.roadKm[job]
-        && changeH[job] == old.changeH[job];
-  }
-
-  private void forget(int job) {
-    start[job] = NEVER;
-    finish[job] = NEVER;
-    failed[job] = NEVER;
-    roadKm[job] = 0;
-    changeH[job] = 0;
-  }
-
-  private void recall(Walk old, int job) {
-    start[job] = old.start[job];
-    finish[job] = old.finish[job];
-    failed[job] = old.failed[job];
-    roadKm[job] = old.roadKm[job];
-    changeH[job] = old.changeH[job];
-  }
-
-  private boolean leadersDiffer(Walk old) {
-    for (int j = 0; j < flat.jobs; j++) {
-      if (flat.leads[j] && (finish[j] != old.finish[j] || failed[j] != old.failed[j])) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private void day(Lists lists, int m, int d) {
+  /** Walks one machine through one day. */
+  void day(Lists lists, int m, int d) {
     int at = d * machines + m;
     int pointer = next[at];
     int job = current[at];

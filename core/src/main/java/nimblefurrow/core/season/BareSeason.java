@@ -64,6 +64,6 @@ final class BareSeason {
   /** Writes the bare days before {@code start}. */
   void fill(SeasonColumns columns, int start) {
     System.arraycopy(going, 0, columns.going, 0, start);
-    Arrays.fill(columns.rootsM, 0, start, SeasonDays.BARE_ROOTS_M);
+    Arrays.fill(columns.rootsM, 0, start, Canopy.BARE_ROOTS_M);
   }
 }

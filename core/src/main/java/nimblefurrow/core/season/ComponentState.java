@@ -4,25 +4,20 @@ import static nimblefurrow.core.units.Maths.clamp;
 
 import nimblefurrow.core.cover.ClockKind;
 import nimblefurrow.core.cover.CoverComponent;
-import nimblefurrow.core.cover.Hardiness;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageScale;
 
 /** One species of the cover as it changes from day to day. Mutable, and alive only inside a run. */
 final class ComponentState {
-  private static final double FIRST_FRACTION = 0.16;
-  private static final double HALF = 0.5;
-  private static final double LAST_FRACTION = 0.84;
+  /** mg/m² in Mg/ha. */
+  private static final double MG_PER_M2_IN_MG_PER_HA = 1e-5;
+
   private static final double REMNANT_PER_M2 = 0.3;
-  private static final double SURE_SURVIVAL = 4;
-  private static final double LOGISTIC_AT_FOUR = 1 / (1 + Math.exp(SURE_SURVIVAL));
 
   final CoverComponent component;
   final Species species;
   final boolean perennial;
-  private final boolean buried;
   private final double stageSpreadSeed;
-  private final double softLt50;
   final double leafPerMass;
   final double growsUntil;
   final double greenUntil;
@@ -30,21 +25,12 @@ final class ComponentState {
   final double nitrogenFactor;
 
   final double liveSeeds;
-  double waiting;
-  double emerged;
+  final Emergence emergence;
+  final Hardening hardening;
   double plants;
   double mass;
-  double clock;
-  double ratio;
-  private double emergedShare;
-  int emergedOn = -1;
-  private int firstDay = -1;
-  private int lastDay = -1;
   double warmthSinceEmergence;
   private double autumnWarmth;
-
-  double hardening;
-  double worst;
   double survival = 1;
 
   double need;
@@ -76,15 +62,7 @@ final class ComponentState {
     this.component = component;
     this.species = component.species();
     this.perennial = species.perennial();
-    this.buried = placement.buried();
     this.stageSpreadSeed = placement.stageSpreadPtu();
-    Species.Winter winter = species.winter();
-    this.softLt50 =
-        switch (winter.hardiness()) {
-          case HARDY -> Math.min(-3, 0.3 * winter.lt50HardC());
-          case HALF -> 0.8 * winter.lt50HardC();
-          case SUMMER -> winter.lt50HardC();
-        };
     boolean cereal = species.clock().scale().cereal();
     this.growsUntil = cereal ? 1.36 : 1.25;
     this.greenUntil = cereal ? 1.50 : 1.33;
@@ -108,20 +86,12 @@ final class ComponentState {
               case HIGH -> 1.0;
             };
     this.liveSeeds = component.liveSeedsPerM2();
-    this.waiting = liveSeeds * placement.ceiling() * sizeFactor();
+    this.emergence = new Emergence(component, placement);
+    this.hardening = new Hardening(species.winter());
     this.need = species.clock().keyPtu();
     this.needSet = species.clock().kind() != ClockKind.WINTER;
     this.stageDays = new int[species.clock().scale().stages().size()];
     java.util.Arrays.fill(stageDays, -1);
-  }
-
-  private double sizeFactor() {
-    double mg = species.seed().singleMg();
-    if (!buried) {
-      return mg > 60 ? 0.5 : mg > 25 ? 0.75 : 1;
-    }
-    Double depth = component.depthMm();
-    return mg < 4 && depth != null && depth > 15 ? 0.6 : 1;
   }
 
   boolean alive() {
@@ -130,76 +100,33 @@ final class ComponentState {
 
   /** Germination and emergence of day {@code i}, when seed is in the field. */
   void germinate(int i, double groundC, double meanC, boolean wet, boolean wetBefore) {
-    if (waiting <= 0) {
-      return;
-    }
-    Species.Germination g = species.germination();
-    if (wet) {
-      clock += Math.max(0, groundC - g.baseC());
-      ratio = clock / g.thermalTimeCd();
-    }
-    if (!buried) {
-      if (meanC > 5) {
-        waiting *= 0.985;
-      }
-      if (!wet && wetBefore) {
-        waiting *= ratio > 0.5 ? 0.60 : ratio > 0.2 ? 0.88 : 1;
-      }
-    }
-    double share = clamp((ratio - 0.8) / 0.4);
-    if (share > emergedShare) {
-      double fresh = waiting * (share - emergedShare) / (1 - emergedShare);
-      waiting -= fresh;
-      plants += fresh;
-      emerged += fresh;
-      mass += fresh * species.growth().seedlingMg() * 1e-5;
-      emergedShare = share;
-      if (firstDay < 0 && share >= FIRST_FRACTION) {
-        firstDay = i;
-      }
-      if (emergedOn < 0 && share >= HALF) {
-        emergedOn = i;
-      }
-      if (lastDay < 0 && share >= LAST_FRACTION) {
-        lastDay = i;
-      }
-      if (share >= 1) {
-        waiting = 0;
-      }
-    }
+    double fresh = emergence.comeUp(i, groundC, meanC, wet, wetBefore);
+    plants += fresh;
+    mass += seedlings(fresh);
+  }
+
+  /** Mass of so many that have just come up, Mg/ha. */
+  private double seedlings(double perM2) {
+    return perM2 * species.growth().seedlingMg() * MG_PER_M2_IN_MG_PER_HA;
+  }
+
+  boolean hasEmerged() {
+    return emergence.emergedOn >= 0;
   }
 
   /** Hardening, leaf burn and winter kill; returns the mass lost, Mg/ha. */
   double winter(double tmin, double meanC, double crownC, double snowWaterMm) {
-    Species.Winter winter = species.winter();
-    if (ratio >= 0.2 && winter.hardiness() != Hardiness.SUMMER) {
-      if (meanC >= -2 && meanC <= 8) {
-        hardening = Math.min(1, hardening + 0.035);
-      } else if (meanC > 12) {
-        hardening = Math.max(0, hardening - 0.03);
-      }
+    if (emergence.woken()) {
+      hardening.harden(meanC);
     }
     if (plants <= 0) {
       return 0;
     }
-    double lost = 0;
-    if (tmin < 0.35 * winter.lt50HardC() && snowWaterMm < 5) {
-      lost = 0.01 * mass;
-      mass -= lost;
-    }
-    double felt = winter.exposed() ? tmin : crownC;
-    double above = felt - (softLt50 + hardening * (winter.lt50HardC() - softLt50));
-    if (above < SURE_SURVIVAL) {
-      double logistic = 1 / (1 + Math.exp(Math.max(above, -50)));
-      double p = clamp((logistic - LOGISTIC_AT_FOUR) / (1 - LOGISTIC_AT_FOUR));
-      if (p > worst) {
-        double share = (p - worst) / (1 - worst);
-        worst = p;
-        if (plants * (1 - share) < REMNANT_PER_M2) {
-          share = 1;
-        }
-        lost += lose(share);
-      }
+    double lost = hardening.burnt(tmin, snowWaterMm) * mass;
+    mass -= lost;
+    double share = hardening.killed(tmin, crownC);
+    if (share > 0) {
+      lost += lose(plants * (1 - share) < REMNANT_PER_M2 ? 1 : share);
     }
     return lost;
   }
@@ -247,7 +174,7 @@ final class ComponentState {
    * @param newYear index of 1 January after seeding
    */
   void develop(int i, int newYear, double meanC, double photothermal) {
-    if (emergedOn < 0) {
+    if (!hasEmerged()) {
       return;
     }
     Species.Clock c = species.clock();
@@ -282,12 +209,11 @@ final class ComponentState {
 
   /** A count outranks the model: the stand is as many plants of the size the model has. */
   void seePlants(double perM2, int i) {
-    mass = plants > 0 ? mass * perM2 / plants : perM2 * species.growth().seedlingMg() * 1e-5;
-    emerged += Math.max(0, perM2 - plants);
-    plants = perM2;
-    if (perM2 > 0 && emergedOn < 0) {
-      emergedOn = i;
+    mass = plants > 0 ? mass * perM2 / plants : seedlings(perM2);
+    if (perM2 > 0) {
+      emergence.see(perM2 - plants, i);
     }
+    plants = perM2;
   }
 
   /** A stage outranks the model: stages it has not reached are taken back, others are reached. */
@@ -308,14 +234,9 @@ final class ComponentState {
     reachStages(i);
   }
 
-  /** Spread of emergence, days. */
-  double emergenceSpreadDays() {
-    return firstDay >= 0 && lastDay >= 0 ? (lastDay - firstDay) / 2.0 : 0;
-  }
-
   /** Spread of stages within the stand, PTU. */
   double stageSpreadPtu() {
-    double late = 1.5 * emergenceSpreadDays();
+    double late = 1.5 * emergence.spreadDays();
     return Math.sqrt(stageSpreadSeed * stageSpreadSeed + late * late);
   }
 

@@ -156,7 +156,7 @@ final class EndingActs {
         slowest = Math.max(slowest, lost > 0 ? state.dyingDays : 0);
       } else {
         litter.add(lost, state.carbonToNitrogen());
-        state.waiting = 0;
+        state.emergence.waiting = 0;
         laid += lost;
         // What an earlier spray killed is laid down with the rest.
         brown(state);

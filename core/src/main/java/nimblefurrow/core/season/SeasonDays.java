@@ -2,7 +2,6 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.Month;
-import nimblefurrow.core.units.Maths;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 
@@ -11,19 +10,11 @@ import nimblefurrow.core.weather.Sky;
  * methods stand in the order of the day.
  */
 final class SeasonDays {
-  private static final double SKIN_MAX_MM = 5;
-  private static final double SKIN_REFILL_MM = 3;
-  private static final double DORMANT_SNOW_MM = 5;
-  private static final double SNOW_CM_PER_MM = 0.6;
-  private static final double LEAF_AREA_MAX = 6;
+  /** Cover mass from which its roots firm the ground, Mg/ha, and by how much of its wetness. */
+  private static final double FIRMING_MG = 0.5;
 
-  /** Winter cereals that only have leaves do not last in summer's warm shade. */
-  private static final double LEAFY_UNTIL = 0.3;
+  private static final double FIRMED = 0.04;
 
-  private static final double HEAT_DEATHS_A_DAY = 0.035;
-  static final double BARE_ROOTS_M = 0.15;
-
-  private final ModelParameters parameters;
   private final Sky sky;
   private final DailyWeather weather;
   private final CropColumns crop;
@@ -41,23 +32,11 @@ final class SeasonDays {
   private final int newYear;
   private final SeasonColumns columns;
 
-  private double lagged;
-  private double ground;
-  private double snow;
-  private double water;
-  private double skin;
-  private boolean soilWasWet;
-  private boolean skinWasWet;
+  private final Surface surface;
+  private final Canopy canopy = new Canopy();
+  private final WaterUse waterUse;
+  private final StandGrowth growth;
   private Going goingNow = Going.UNFIT;
-  private boolean open;
-  private double shielding;
-  private double leafArea;
-  private double fadingDepth;
-  private double rootsM = Double.NaN;
-  private double deepWeight;
-  private double caught;
-  private double waterStatus;
-  private double standMass;
 
   SeasonDays(
       ModelParameters parameters,
@@ -93,12 +72,11 @@ final class SeasonDays {
       double lagged,
       SeasonColumns.Detail detail,
       ComponentState[] stand) {
-    this.parameters = parameters;
     this.sky = sky;
     this.weather = sky.weather();
     this.crop = crop;
     this.plan = plan;
-    this.lagged = lagged;
+    this.surface = new Surface(lagged);
     this.soil = new SoilColumn(parameters, plan.soil(), plan.start().initialAvailableWater());
     this.litter = new Litter(plan.start().residueMgPerHa());
     this.buried = parameters.placement(plan.placement()).buried();
@@ -110,6 +88,8 @@ final class SeasonDays {
     this.sightings = new Sightings(parameters, weather, plan.seen(), stand);
     this.seedStops = acts.seedStops();
     this.newYear = weather.indexOf(LocalDate.of(plan.year() + 1, Month.JANUARY, 1));
+    this.waterUse = new WaterUse(sky, crop, soil);
+    this.growth = new StandGrowth(stand, litter);
     this.columns = new SeasonColumns(plan.firstDay(), days, stand.length, detail);
   }
 
@@ -128,11 +108,7 @@ final class SeasonDays {
   SeasonRun runAfter(BareSeason bare) {
     int start = bare.startBefore(seeded - first);
     BareSeason.GroundState state = bare.at(start);
-    lagged = state.lagged();
-    snow = state.snow();
-    skin = state.skin();
-    soilWasWet = state.soilWasWet();
-    skinWasWet = state.skinWasWet();
+    surface.restore(state);
     litter.residue = state.residue();
     soil.restore(state.soil());
     bare.fill(columns, start);
@@ -149,7 +125,13 @@ final class SeasonDays {
   /** The ground as it is between two days. */
   BareSeason.GroundState ground() {
     return new BareSeason.GroundState(
-        lagged, snow, skin, soilWasWet, skinWasWet, litter.residue, soil.state());
+        surface.lagged,
+        surface.snow,
+        surface.skin,
+        surface.soilWasWet,
+        surface.skinWasWet,
+        litter.residue,
+        soil.state());
   }
 
   /** Whether the ground carries machines at the end of the last day run. */
@@ -161,27 +143,24 @@ final class SeasonDays {
   void day(int day) {
     int i = first + day;
     double mean = sky.meanC(i);
-    feelGround(mean);
+    double light = crop.lightAtGround(i);
+    surface.feel(mean);
     cutCrop(i);
-    takeSnowAndRain(i, mean);
-    soil.infiltrateAndDrain(water);
+    surface.takeSnowAndRain(weather.precipMm(i), mean);
+    soil.infiltrateAndDrain(surface.water);
     germinate(i, mean);
-    drySkin(i);
+    surface.drySkin(sky.et0Mm(i), light);
     winter(i, mean);
     develop(i, mean);
-    spreadLeaves(i);
-    evaporateAndTranspire(i);
-    grow(i);
-    thin(i);
+    canopy.spread(stand, acts.dyingMass(), i);
+    canopy.root(stand, i);
+    waterUse.take(i, surface, canopy);
+    growth.grow(sky.solarMj(i), light, waterUse.status, surface, canopy);
+    growth.thin(light, waterUse.status, surface.ground);
     litter.decay(mean, i >= acts.down(), crop.residueLeft(i));
     acts.apply(i);
     sightings.apply(i);
     record(day, i);
-  }
-
-  private void feelGround(double mean) {
-    lagged += (mean - lagged) / 20;
-    ground = (mean + lagged) / 2;
   }
 
   private void cutCrop(int i) {
@@ -190,58 +169,23 @@ final class SeasonDays {
     }
   }
 
-  private void takeSnowAndRain(int i, double mean) {
-    double precip = weather.precipMm(i);
-    if (mean <= 0) {
-      snow += precip;
-      water = 0;
-    } else {
-      double melt = Math.min(snow, 3 * mean);
-      snow -= melt;
-      water = precip + melt;
-    }
-  }
-
   private void germinate(int i, double mean) {
-    if (water >= SKIN_REFILL_MM) {
-      skin = Math.min(SKIN_MAX_MM, skin + water);
-    }
-    open = mean > 0 && snow <= 0;
-    if (open || skin > 0) {
-      shielding = Math.exp(-0.35 * (litter.mulch + litter.residue));
-    }
-    boolean soilWet = Math.max(soil.available1, soil.available2) >= 0.15;
-    boolean skinWet = skin > 0;
+    surface.wet(mean, litter);
     // What comes up on the ending day is up before it is ended.
     if (i >= seeded && i <= seedStops) {
-      for (ComponentState c : stand) {
-        c.germinate(i, ground, mean, buried ? soilWet : skinWet, buried ? soilWasWet : skinWasWet);
-      }
+      surface.wake(stand, buried, soil, i, mean);
     }
-    soilWasWet = soilWet;
-    skinWasWet = skinWet;
+    surface.rememberWetness(soil);
   }
 
-  private void drySkin(int i) {
-    if (skin > 0) {
-      double light = crop.lightAtGround(i);
-      skin = Math.max(0, skin - sky.et0Mm(i) * (0.5 + 0.5 * light * shielding));
-    }
-  }
-
-  /** Crown temperature under snow after Ritchie and Otter 1985. */
   private void winter(int i, double mean) {
     if (i < seeded) {
       return;
     }
     double tmin = weather.tminC(i);
-    double crown = tmin + 2;
-    if (tmin < 0) {
-      double depthCm = Math.min(SNOW_CM_PER_MM * snow, 15) - 15;
-      crown = 2 + tmin * (0.4 + 0.0018 * depthCm * depthCm);
-    }
+    double crown = surface.crownC(tmin);
     for (ComponentState c : stand) {
-      double lost = c.winter(tmin, mean, crown, snow);
+      double lost = c.winter(tmin, mean, crown, surface.snow);
       if (lost > 0) {
         litter.add(lost, c.carbonToNitrogen());
       }
@@ -251,138 +195,8 @@ final class SeasonDays {
   private void develop(int i, double mean) {
     for (ComponentState c : stand) {
       c.develop(i, newYear, mean, sky.photothermalUnits(i));
-      if (c.emergedOn >= 0 && c.alive()) {
+      if (c.hasEmerged() && c.alive()) {
         c.warmthSinceEmergence += Math.max(0, mean);
-      }
-    }
-  }
-
-  private void spreadLeaves(int i) {
-    standMass = 0;
-    for (ComponentState c : stand) {
-      standMass += c.mass;
-    }
-    leafArea = 0;
-    caught = 0;
-    double fading = acts.dyingMass();
-    if (standMass <= 0 && fading <= 0) {
-      for (ComponentState c : stand) {
-        c.leafArea = 0;
-      }
-      return;
-    }
-    double share = 0.85 * Math.exp(-0.16 * standMass);
-    for (ComponentState c : stand) {
-      double most = c.plants * c.species.growth().leafMaxM2();
-      c.leafArea = Math.min(c.leafPerMass * share * c.mass, most) * c.green() * c.upright;
-      leafArea += c.leafArea;
-    }
-    fadingDepth = 0;
-    if (fading > 0) {
-      for (ComponentState c : stand) {
-        leafArea += c.fadingLeaf(i);
-        fadingDepth += c.species.growth().k() * c.fadingLeaf(i);
-      }
-    }
-    double scale = leafArea > LEAF_AREA_MAX ? LEAF_AREA_MAX / leafArea : 1;
-    leafArea *= scale;
-    fadingDepth *= scale;
-    double depth = fadingDepth;
-    for (ComponentState c : stand) {
-      c.leafArea *= scale;
-      depth += c.species.growth().k() * c.leafArea;
-    }
-    caught = 1 - Math.exp(-depth);
-  }
-
-  private void evaporateAndTranspire(int i) {
-    double et0 = sky.et0Mm(i);
-    double light = crop.lightAtGround(i);
-    double cropCoefficient = 1.15 * crop.greenCover(i);
-    double coverCoefficient = open ? 1.10 * caught * light : 0;
-    double roots = standRoots(i);
-    if (roots != rootsM) {
-      rootsM = roots;
-      deepWeight = SoilColumn.deepRootWeight(roots);
-    }
-    waterStatus = soil.waterStatus(rootsM, deepWeight);
-    if (open) {
-      soil.evaporate(et0, cropCoefficient + coverCoefficient, light * (1 - caught), shielding);
-    }
-    if (cropCoefficient > 0) {
-      double cropRoots = crop.rootsM(i);
-      double cropDeep = crop.deepRootWeight(i);
-      double status = soil.waterStatus(cropRoots, cropDeep);
-      soil.cropTranspirationMm += soil.transpire(cropCoefficient * status * et0, cropDeep);
-    }
-    soil.coverTranspirationMm += soil.transpire(coverCoefficient * waterStatus * et0, deepWeight);
-  }
-
-  private double standRoots(int i) {
-    if (leafArea <= 0) {
-      return BARE_ROOTS_M;
-    }
-    double sum = 0;
-    for (ComponentState c : stand) {
-      sum += c.leafArea * c.rootsM();
-      if (c.dyingMass > 0) {
-        sum += c.fadingLeaf(i) * c.rootsM();
-      }
-    }
-    return Math.max(BARE_ROOTS_M, sum / leafArea);
-  }
-
-  private void grow(int i) {
-    if (caught > 0 && snow <= DORMANT_SNOW_MM) {
-      double taken = 0;
-      double weights = 0;
-      for (ComponentState c : stand) {
-        double size = c.mass * c.sizeLimit;
-        taken += size;
-        c.lightWeight = c.leafArea * c.species.growth().k();
-        if (stand.length > 1 && c.lightWeight > 0) {
-          c.lightWeight *= Math.pow(c.species.growth().dominance(), caught);
-        }
-        weights += c.lightWeight;
-      }
-      // What a spray killed shades the rest until it is brown, and makes nothing of the light.
-      weights += fadingDepth;
-      double crowd = Maths.clamp(1 - taken * taken);
-      double par = 0.48 * sky.solarMj(i);
-      double common = par * caught * waterStatus * crowd * crop.lightAtGround(i) / 100;
-      for (ComponentState c : stand) {
-        if (c.lightWeight > 0) {
-          c.mass +=
-              common
-                  * c.species.growth().rueGPerMj()
-                  * (c.lightWeight / weights)
-                  * c.warmthResponse(ground)
-                  * c.nitrogenFactor
-                  * c.growing();
-        }
-      }
-    }
-  }
-
-  private void thin(int i) {
-    double light = crop.lightAtGround(i);
-    for (ComponentState c : stand) {
-      if (!c.alive()) {
-        continue;
-      }
-      double share = 0;
-      if (light < 0.25) {
-        share = 0.018 * (0.25 - light) / 0.25 * c.species.growth().shade();
-      }
-      Double heat = c.species.growth().heatC();
-      if (heat != null && c.stage < LEAFY_UNTIL) {
-        share = 1 - (1 - share) * (1 - HEAT_DEATHS_A_DAY * Maths.clamp((ground - heat) / 5));
-      }
-      if (c.warmthSinceEmergence < 300 && waterStatus < 0.2) {
-        share = 1 - (1 - share) * (1 - 0.03 * (0.2 - waterStatus) / 0.2);
-      }
-      if (share > 0) {
-        litter.add(c.lose(share), c.carbonToNitrogen());
       }
     }
   }
@@ -395,12 +209,12 @@ final class SeasonDays {
       columns.stageFraction[c][day] = state.stage;
       mass += state.mass;
     }
-    columns.lightCaught[day] = caught;
-    columns.rootsM[day] = rootsM;
+    columns.lightCaught[day] = canopy.caught;
+    columns.rootsM[day] = canopy.rootsM;
     columns.mulchMgPerHa[day] = litter.mulch;
     columns.dyingMgPerHa[day] = acts.dyingMass();
     double wetness = soil.topWetness();
-    double firmed = mass > 0.5 ? 0.04 : 0;
+    double firmed = mass > FIRMING_MG ? FIRMED : 0;
     goingNow = Going.of(wetness, firmed);
     columns.going[day] = goingNow;
     if (columns.full()) {
@@ -413,19 +227,19 @@ final class SeasonDays {
       ComponentState state = stand[c];
       columns.plantsPerM2[c][day] = state.plants;
       columns.photothermalUnits[c][day] = state.ptu;
-      columns.hardening[c][day] = state.hardening;
+      columns.hardening[c][day] = state.hardening.level;
     }
     columns.lightAtGround[day] = crop.lightAtGround(i);
-    columns.leafAreaIndex[day] = leafArea;
+    columns.leafAreaIndex[day] = canopy.leafArea;
     columns.soilWaterMm[0][day] = soil.water1;
     columns.soilWaterMm[1][day] = soil.water2;
     columns.soilWaterMm[2][day] = soil.water3;
     columns.topSoilWetness[day] = wetness;
     columns.mulchCarbonToNitrogen[day] = litter.carbonToNitrogen;
     columns.residueMgPerHa[day] = litter.residue;
-    columns.snowDepthCm[day] = SNOW_CM_PER_MM * snow;
-    columns.waterStatus[day] = waterStatus;
-    columns.surfaceSkinMm[day] = skin;
+    columns.snowDepthCm[day] = surface.snowCm();
+    columns.waterStatus[day] = waterUse.status;
+    columns.surfaceSkinMm[day] = surface.skin;
   }
 
   private SeasonRun result() {

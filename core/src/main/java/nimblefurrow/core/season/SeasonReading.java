@@ -65,11 +65,11 @@ final class SeasonReading {
     }
     return new SeasonRun.Component(
         c.liveSeeds,
-        c.emerged,
-        c.waiting,
-        c.emergedOn < 0 ? null : weather.start().plusDays(c.emergedOn),
+        c.emergence.emerged,
+        c.emergence.waiting,
+        c.hasEmerged() ? weather.start().plusDays(c.emergence.emergedOn) : null,
         c.survival,
-        1 - c.worst,
+        1 - c.hardening.worst,
         c.stageSpreadPtu(),
         c.need,
         Double.isNaN(c.massAtKey) ? null : c.massAtKey,

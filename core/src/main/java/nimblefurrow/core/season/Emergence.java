@@ -1,0 +1,116 @@
+package nimblefurrow.core.season;
+
+import static nimblefurrow.core.units.Maths.clamp;
+
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.Species;
+
+/** Seed of one species as it wakes, dies waiting and comes up. Mutable, and alive only in a run. */
+final class Emergence {
+  private static final double FIRST_FRACTION = 0.16;
+  private static final double HALF = 0.5;
+  private static final double LAST_FRACTION = 0.84;
+
+  /** Share of its warmth from which seed has taken up water and can no longer wait. */
+  private static final double WOKEN = 0.2;
+
+  private final Species.Germination germination;
+  private final boolean buried;
+
+  /** Live seed that may still come up, per m². */
+  double waiting;
+
+  /** Plants that have come up, per m². */
+  double emerged;
+
+  /** Day on which half was up; −1 before. */
+  int emergedOn = -1;
+
+  private double clock;
+  private double ratio;
+  private double emergedShare;
+  private int firstDay = -1;
+  private int lastDay = -1;
+
+  Emergence(CoverComponent component, ModelParameters.SeedPlacement placement) {
+    germination = component.species().germination();
+    buried = placement.buried();
+    waiting = component.liveSeedsPerM2() * placement.ceiling() * sizeFactor(component, buried);
+  }
+
+  /** Large seed does not lie well on the surface, small seed does not come up from deep. */
+  private static double sizeFactor(CoverComponent component, boolean buried) {
+    double mg = component.species().seed().singleMg();
+    if (!buried) {
+      return mg > 60 ? 0.5 : mg > 25 ? 0.75 : 1;
+    }
+    Double depth = component.depthMm();
+    return mg < 4 && depth != null && depth > 15 ? 0.6 : 1;
+  }
+
+  /** Plants that come up on day {@code i}, per m². */
+  double comeUp(int i, double groundC, double meanC, boolean wet, boolean wetBefore) {
+    if (waiting <= 0) {
+      return 0;
+    }
+    if (wet) {
+      clock += Math.max(0, groundC - germination.baseC());
+      ratio = clock / germination.thermalTimeCd();
+    }
+    if (!buried) {
+      dieWaiting(meanC, wet, wetBefore);
+    }
+    double share = clamp((ratio - 0.8) / 0.4);
+    if (share <= emergedShare) {
+      return 0;
+    }
+    double fresh = waiting * (share - emergedShare) / (1 - emergedShare);
+    waiting -= fresh;
+    emerged += fresh;
+    emergedShare = share;
+    reach(i, share);
+    return fresh;
+  }
+
+  /** On top seed is eaten, and what has begun to germinate dies when it dries. */
+  private void dieWaiting(double meanC, boolean wet, boolean wetBefore) {
+    if (meanC > 5) {
+      waiting *= 0.985;
+    }
+    if (!wet && wetBefore) {
+      waiting *= ratio > 0.5 ? 0.60 : ratio > WOKEN ? 0.88 : 1;
+    }
+  }
+
+  private void reach(int i, double share) {
+    if (firstDay < 0 && share >= FIRST_FRACTION) {
+      firstDay = i;
+    }
+    if (emergedOn < 0 && share >= HALF) {
+      emergedOn = i;
+    }
+    if (lastDay < 0 && share >= LAST_FRACTION) {
+      lastDay = i;
+    }
+    if (share >= 1) {
+      waiting = 0;
+    }
+  }
+
+  /** A count outranks the model: so many more have come up. */
+  void see(double more, int i) {
+    emerged += Math.max(0, more);
+    if (emergedOn < 0) {
+      emergedOn = i;
+    }
+  }
+
+  boolean woken() {
+    return ratio >= WOKEN;
+  }
+
+  /** Spread of emergence, days. */
+  double spreadDays() {
+    return firstDay >= 0 && lastDay >= 0 ? (lastDay - firstDay) / 2.0 : 0;
+  }
+}
