@@ -22,24 +22,37 @@ const said = computed(() => {
 const problem = computed(() => readNumber(typed.value, session.units).problem)
 const number = (text: string) => readNumber(text, session.units).value
 
-// What stands in the field is rewritten only when the value came from elsewhere.
-watch(
-  [value, () => session.units],
-  () => {
-    const mine = number(typed.value)
-    const held = value.value
-    if (held === undefined) {
-      if (mine !== undefined) typed.value = ''
-      return
-    }
-    const now = shown(held, unit.value, session.units)
-    if (mine !== undefined && Math.abs(mine - now) <= 1e-6 * Math.max(1, Math.abs(now))) return
-    typed.value = String(Number(now.toFixed(props.digits ?? places(Math.abs(now)))))
-  },
-  { immediate: true },
-)
+// While something is typed it is not rewritten by an answer to a question from before.
+let typing = false
+let missed = false
+watch([value, () => session.units], () => (typing ? (missed = true) : rewrite()), {
+  immediate: true,
+})
+
+/** What stands in the field is rewritten only when the value came from elsewhere. */
+function rewrite() {
+  const mine = number(typed.value)
+  const held = value.value
+  if (held === undefined) {
+    if (mine !== undefined) typed.value = ''
+    return
+  }
+  const now = shown(held, unit.value, session.units)
+  if (mine !== undefined && Math.abs(mine - now) <= 1e-6 * Math.max(1, Math.abs(now))) return
+  typed.value = String(Number(now.toFixed(props.digits ?? places(Math.abs(now)))))
+}
+function finished() {
+  typing = false
+  missed = false
+}
+function left() {
+  const behind = missed
+  finished()
+  if (behind) rewrite()
+}
 
 function set(text: string) {
+  typing = true
   typed.value = text
   const n = number(text)
   value.value = n === undefined ? undefined : toSi(n, unit.value, session.units)
@@ -53,5 +66,7 @@ function set(text: string) {
     inputmode="decimal"
     :error-messages="problem || error"
     @update:model-value="set"
+    @change="finished"
+    @blur="left"
   />
 </template>
