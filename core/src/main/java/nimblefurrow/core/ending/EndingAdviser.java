@@ -30,7 +30,8 @@ public final class EndingAdviser {
         .toList();
   }
 
-  private static EndingOption option(EndingMethod method, EndingField field) {
+  /** One way, as it fits. */
+  static EndingOption option(EndingMethod method, EndingField field) {
     EndingFinding found = new EndingFinding(field.next().plantOn(), field.years());
     if (field.organic() && method.sprays()) {
       found.no(Reason.of("the field is organic: no herbicide"));

@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import nimblefurrow.core.ending.RollerWeight;
 import nimblefurrow.core.ending.TankMix;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Counts before and after an ending: by hand, and by simulation for their error rates. */
@@ -66,6 +67,7 @@ class EndingCountsTest {
   }
 
   @Test
+  @Tag("long")
   void theStopRuleKeepsItsRisks() {
     for (double rho : new double[] {0, 0.1, 0.2}) {
       for (double p : new double[] {0.5, 0.6, 0.7, 0.75, 0.8, 0.85, 0.9, 0.95}) {
@@ -121,6 +123,7 @@ class EndingCountsTest {
   }
 
   @Test
+  @Tag("long")
   void intervalsHoldTheTruthNineTimesInTen() {
     Random random = new Random(8);
     int mulch = 0;

@@ -279,4 +279,23 @@ class CoverLimitsTest {
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessage("no curve carbonToNitrogen/moss");
   }
+
+  @Test
+  void legumesAreLegumesAndPerennialsLast() {
+    assertThat(Farm.species("hairy_vetch").legume()).isTrue();
+    assertThat(RYE.legume()).isFalse();
+    assertThat(Farm.species("red_clover").perennial()).isTrue();
+    assertThat(RYE.perennial()).isFalse();
+  }
+
+  @Test
+  void stagesComeInTheOrderTheyAreReached() {
+    for (Species s : Farm.SPECIES.all()) {
+      StageScale scale = s.clock().scale();
+      assertThat(scale.stages())
+          .as(s.name())
+          .isSortedAccordingTo((a, b) -> Double.compare(a.fraction(), b.fraction()));
+      assertThat(scale.stages().get(scale.keyIndex()).fraction()).as(s.name()).isEqualTo(1);
+    }
+  }
 }

@@ -9,11 +9,9 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblefurrow.core.Endings;
@@ -40,9 +38,10 @@ class EndingThresholdsTest {
   private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
   private static final CropSeasons WHEAT = Farm.seasons(Farm.WHEAT);
 
-  private record Asked(EndingField field, Map<EndingMethod, EndingOption> options) {
+  /** Only what the years grow is kept; each verdict is asked for anew. */
+  private record Asked(EndingField field) {
     EndingOption of(EndingMethod method) {
-      return options.get(method);
+      return EndingAdviser.option(method, field);
     }
 
     LocalDate plant() {
@@ -84,11 +83,7 @@ class EndingThresholdsTest {
         EndingField field =
             new EndingField(
                 plan, crop, runs, new NextCrop(kind, LocalDate.ofYearDay(2027, day)), false);
-        ALL.add(
-            new Asked(
-                field,
-                EndingAdviser.options(field).stream()
-                    .collect(Collectors.toMap(EndingOption::method, Function.identity()))));
+        ALL.add(new Asked(field));
       }
     }
   }

@@ -228,4 +228,173 @@ class SprayJobTest {
         .extracting(WatchList.Item::key)
         .containsExactly("survivors", "cropStand", "weeds");
   }
+
+  private static SprayJob.Context quiet(
+      LocalDate plantOn, @Nullable LocalDate graze, double cover) {
+    return new SprayJob.Context(
+        DAY, plantOn, NextCrop.Kind.CORN, null, cover, false, graze, Map.of(), false);
+  }
+
+  private static List<String> broken(SprayJob.Context c, double rate, double carrier) {
+    return said(job(c, rate, carrier, product("A", Mode.CONTACT)), SprayJob.Weight.BREAKS);
+  }
+
+  private static final SprayJob.Context FAR = quiet(DAY.plusDays(30), null, 1);
+
+  @ParameterizedTest
+  @CsvSource({"0.999, 1", "1, 0", "3, 0", "3.001, 1"})
+  void ratesKeepToTheirLabelToTheEdge(double rate, int broken) {
+    assertThat(broken(FAR, rate, 150)).hasSize(broken);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"99.9, 1", "100, 0", "200, 0", "200.1, 1"})
+  void sprayVolumeKeepsToItsLabelToTheEdge(double carrier, int broken) {
+    List<String> said = broken(FAR, 2, carrier);
+    assertThat(said).hasSize(broken);
+    said.forEach(s -> assertThat(s).contains("100 L/ha to 200 L/ha"));
+  }
+
+  @Test
+  void oneSidedVolumesSayTheSideTheyHave() {
+    SprayProduct low = withCarrier(100.0, null);
+    SprayProduct high = withCarrier(null, 200.0);
+    assertThat(said(job(FAR, 2, 90, low), SprayJob.Weight.BREAKS))
+        .containsExactly("90 L/ha of spray is outside its label: 100 L/ha to 90 L/ha");
+    assertThat(said(job(FAR, 2, 210, high), SprayJob.Weight.BREAKS))
+        .containsExactly("210 L/ha of spray is outside its label: 0 L/ha to 200 L/ha");
+    assertThat(said(job(FAR, 2, 900, low), SprayJob.Weight.BREAKS)).isEmpty();
+    assertThat(said(job(FAR, 2, 10, high), SprayJob.Weight.BREAKS)).isEmpty();
+  }
+
+  private static SprayProduct withCarrier(@Nullable Double low, @Nullable Double high) {
+    SprayProduct p = product("A", Mode.CONTACT);
+    return new SprayProduct(
+        p.name(),
+        p.active(),
+        p.mode(),
+        p.unit(),
+        p.activeGPerUnit(),
+        p.lowPerHa(),
+        p.highPerHa(),
+        low,
+        high,
+        p.rainFreeHours(),
+        p.plantBackDays(),
+        p.reentryHours(),
+        p.grazingDays(),
+        p.seasonLimitGPerHa(),
+        p.windLowMPerS(),
+        p.windHighMPerS(),
+        p.byHeight());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"-1, 0", "0, 1", "6, 1", "7, 0"})
+  void plantBackIsCountedFromTheDayOfTheSpray(int days, int broken) {
+    assertThat(broken(quiet(DAY.plusDays(days), null, 1), 2, 150)).hasSize(broken);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"-1, 0", "0, 1", "13, 1", "14, 0"})
+  void grazingIsCountedFromTheDayOfTheSpray(int days, int broken) {
+    assertThat(broken(quiet(DAY.plusDays(30), DAY.plusDays(days), 1), 2, 150)).hasSize(broken);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1000, 0", "1000.1, 1"})
+  void theSeasonsLimitCountsWhatWentOutBefore(double used, int broken) {
+    SprayJob.Context c =
+        new SprayJob.Context(
+            DAY,
+            DAY.plusDays(30),
+            NextCrop.Kind.CORN,
+            null,
+            1,
+            false,
+            null,
+            Map.of("active A", used),
+            false);
+    // 2 L of 500 g are 1,000 g; the label allows 2,000.
+    SprayJob j = job(c, 2, 150, product("A", Mode.CONTACT));
+    assertThat(said(j, SprayJob.Weight.BREAKS)).hasSize(broken);
+    assertThat(j.parts().get(0).usedGPerHa()).isEqualTo(used);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "20, 1.5, 0, 0",
+    "20, 1.49, 0, 1",
+    "30, 1.5, 0, 0",
+    "30.1, 2.5, 0, 0",
+    "30.1, 2.49, 0, 1",
+    "60, 2.5, 0, 0",
+    "60.1, 2.5, 1, 0",
+  })
+  void ratesByHeightFollowTheLabelsRows(double height, double rate, int broken, int flagged) {
+    SprayJob.Context c =
+        new SprayJob.Context(
+            DAY, DAY.plusDays(30), NextCrop.Kind.CORN, height, 1, false, null, Map.of(), false);
+    SprayJob j = job(c, rate, 150, product("A", Mode.CONTACT));
+    assertThat(said(j, SprayJob.Weight.BREAKS)).hasSize(broken);
+    assertThat(said(j, SprayJob.Weight.FLAG)).hasSize(flagged);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"3, 0", "3.01, 1"})
+  void thickCoverCatchesAResidual(double cover, int flagged) {
+    SprayJob j = job(quiet(DAY.plusDays(30), null, cover), 2, 150, product("A", Mode.RESIDUAL));
+    assertThat(said(j, SprayJob.Weight.FLAG)).hasSize(flagged);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "CONTACT, SYSTEMIC, 1",
+    "CONTACT, GRASS_SYSTEMIC, 1",
+    "CONTACT, GROWTH_REGULATOR, 0",
+    "CONTACT, RESIDUAL, 0",
+    "GROWTH_REGULATOR, GRASS_SYSTEMIC, 1",
+    "GROWTH_REGULATOR, SYSTEMIC, 0",
+    "RESIDUAL, SYSTEMIC, 1",
+    "RESIDUAL, GRASS_SYSTEMIC, 1",
+    "RESIDUAL, GROWTH_REGULATOR, 0",
+    "SYSTEMIC, GRASS_SYSTEMIC, 0",
+  })
+  void modesThatStandInEachOthersWayAreFlagged(Mode one, Mode other, int flagged) {
+    SprayJob j = job(FAR, 2, 150, product("A", one), product("B", other));
+    assertThat(said(j, SprayJob.Weight.FLAG)).hasSize(flagged);
+  }
+
+  @Test
+  void theLongestWaitOfAllProductsHoldsAndWhatBreaksComesFirst() {
+    SprayProduct a = product("A", Mode.SYSTEMIC);
+    SprayProduct b =
+        new SprayProduct(
+            "B",
+            "b",
+            Mode.CONTACT,
+            "kg",
+            500,
+            1,
+            3,
+            null,
+            null,
+            6,
+            Map.of(),
+            24,
+            null,
+            null,
+            null,
+            null,
+            List.of());
+    SprayJob j = job(FAR, 3.5, 150, a, b);
+    assertThat(j.reentryHours()).isEqualTo(24);
+    assertThat(j.rainFreeHours()).isEqualTo(6);
+    assertThat(j.findings()).isSortedAccordingTo((x, y) -> x.weight().compareTo(y.weight()));
+    assertThat(said(j, SprayJob.Weight.BREAKS))
+        .containsExactly(
+            "3.50 L/ha is outside its label: 1.00 L/ha to 3.00 L/ha",
+            "3.50 kg/ha is outside its label: 1.00 kg/ha to 3.00 kg/ha");
+    assertThat(said(j, SprayJob.Weight.FLAG)).anyMatch(s -> s.contains("no plant-back for corn"));
+  }
 }

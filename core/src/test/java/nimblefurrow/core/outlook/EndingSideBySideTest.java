@@ -22,6 +22,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Ways of ending beside each other: hard rules hold, and the figures hang together. */
@@ -52,6 +53,7 @@ class EndingSideBySideTest {
   }
 
   @Test
+  @Tag("long")
   void noWayThatBreaksAHardRuleIsEverProposed() {
     Random random = new Random(11);
     List<Species> all = Farm.SPECIES.all();
