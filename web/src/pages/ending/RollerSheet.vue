@@ -20,7 +20,7 @@ const widthM = ref<number>()
 const waterL = ref<number | undefined>(0)
 const tractorKg = ref<number | undefined>(session.usual('tractorKg'))
 const slope = ref<number | undefined>(session.usual('slopePercent'))
-const footing = ref('covered')
+const footing = ref<Schemas['RollerInput']['footing']>('covered')
 
 // What the shed knows of the roller is filled in once, and may be typed over.
 watch(

@@ -59,6 +59,16 @@ public final class EndingAdviser {
     }
   }
 
+  /**
+   * {@return whether something comes in more than one year of ten, so that it is worth a word}
+   *
+   * @param years in which it comes
+   * @param all years
+   */
+  public static boolean isOften(long years, int all) {
+    return years > RARELY * all;
+  }
+
   /** Seed that can grow makes next year's weed of this year's cover. */
   private static void seedSet(EndingField field, EndingFinding found) {
     for (int i = 0; i < field.plan().cover().size(); i++) {
@@ -66,8 +76,8 @@ public final class EndingAdviser {
       double last = field.crop().count(found.to());
       int viable = field.ripe(i, species.clock().scale().viableSeedFrom()).atMost(last);
       int milk = field.ripe(i, MILK).atMost(last);
-      boolean sets = viable > RARELY * field.years();
-      if (sets || milk > RARELY * field.years()) {
+      boolean sets = isOften(viable, field.years());
+      if (sets || isOften(milk, field.years())) {
         found.warn(
             Reason.of(
                     sets

@@ -1,5 +1,7 @@
 package nimblefurrow.core.ending;
 
+import java.util.Locale;
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Need;
 
 /**
@@ -15,7 +17,7 @@ public record RollerPull(double pullKN, double gripKN, double share) {
   private static final double G = 9.81;
 
   /** What the wheels stand on. */
-  public enum Footing {
+  public enum Footing implements Keyed {
     FIRM(0.08, 0.50),
     COVERED(0.12, 0.40),
     WET(0.18, 0.28);
@@ -26,6 +28,16 @@ public record RollerPull(double pullKN, double gripKN, double share) {
     Footing(double resistance, double grip) {
       this.resistance = resistance;
       this.grip = grip;
+    }
+
+    @Override
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public String toString() {
+      return key();
     }
   }
 

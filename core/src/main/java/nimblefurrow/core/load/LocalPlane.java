@@ -36,8 +36,8 @@ public record LocalPlane(double latitudeDeg, double longitudeDeg) {
     return changed(
         degrees,
         c -> {
-          c.x = (c.x - longitudeDeg) * eastPerDegree();
-          c.y = (c.y - latitudeDeg) * northPerDegree();
+          c.x = eastM(c.x);
+          c.y = northM(c.y);
         });
   }
 
@@ -53,6 +53,24 @@ public record LocalPlane(double latitudeDeg, double longitudeDeg) {
           c.x = c.x / eastPerDegree() + longitudeDeg;
           c.y = c.y / northPerDegree() + latitudeDeg;
         });
+  }
+
+  /**
+   * {@return how far a point lies to the east, m}
+   *
+   * @param longitude of the point, degrees
+   */
+  public double eastM(double longitude) {
+    return (longitude - longitudeDeg) * eastPerDegree();
+  }
+
+  /**
+   * {@return how far a point lies to the north, m}
+   *
+   * @param latitude of the point, degrees
+   */
+  public double northM(double latitude) {
+    return (latitude - latitudeDeg) * northPerDegree();
   }
 
   private static Geometry changed(Geometry shape, CoordinateFilter change) {

@@ -18,6 +18,9 @@ import org.apache.commons.csv.CSVRecord;
  * Which residual herbicides of the cash crop hurt which covers, and for how long. Working values.
  */
 public final class CarryOver {
+  /** Where nobody has seen it, a cover is taken to be up so long after seeding. */
+  private static final int USUALLY_UP_DAYS = 10;
+
   private final List<Row> rows;
 
   private CarryOver(List<Row> rows) {
@@ -86,6 +89,16 @@ public final class CarryOver {
       }
     }
     return found;
+  }
+
+  /**
+   * {@return a burndown after seeding of a cover that comes up as usual}
+   *
+   * @param sprayOn day of the spray
+   * @param seededOn day of seeding
+   */
+  public static Reason burndownAfterSeeding(LocalDate sprayOn, LocalDate seededOn) {
+    return burndownAfterSeeding(sprayOn, seededOn, seededOn.plusDays(USUALLY_UP_DAYS));
   }
 
   /**

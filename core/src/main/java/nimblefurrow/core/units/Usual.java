@@ -23,6 +23,21 @@ public record Usual(String key, Unit unit, double us, double metric, String of) 
     return SHIPPED;
   }
 
+  /**
+   * {@return the value of a key where nothing is known and nobody says in which system they speak,
+   * in the unit itself}
+   *
+   * @param key stable key
+   * @throws IllegalArgumentException when no such value ships
+   */
+  public static double of(String key) {
+    return SHIPPED.stream()
+        .filter(u -> u.key().equals(key))
+        .mapToDouble(Usual::metric)
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("nothing is usual for " + key));
+  }
+
   private static Usual read(CSVRecord r) {
     Unit unit = Unit.valueOf(r.get("unit"));
     String us = r.get("us");

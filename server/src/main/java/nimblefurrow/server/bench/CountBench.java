@@ -13,6 +13,7 @@ import javax.imageio.stream.ImageInputStream;
 import nimblefurrow.core.count.GreenCover;
 import nimblefurrow.core.count.StandCount;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +27,6 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/bench")
 class CountBench {
-  private static final double USUAL_CONFIDENCE = 0.90;
   private static final int MOST_PIXELS = 60_000_000;
   private static final int ENOUGH_PIXELS = 2_000_000;
 
@@ -45,7 +45,7 @@ class CountBench {
         q.counts(),
         q.frameM2(),
         q.liveSeedsPerM2(),
-        q.confidence() == null ? USUAL_CONFIDENCE : q.confidence());
+        q.confidence() == null ? Usual.of("confidence") : q.confidence());
   }
 
   /** Ground under green leaves and how it was judged. */

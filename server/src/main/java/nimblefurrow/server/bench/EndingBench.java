@@ -18,6 +18,7 @@ import nimblefurrow.core.ending.RollerWeight;
 import nimblefurrow.core.ending.TankMix;
 import nimblefurrow.core.hours.WorkHours;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,11 +29,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/bench")
 class EndingBench {
-  private static final double USUAL_CONFIDENCE = 0.90;
-  private static final double USUAL_TARGET = 0.80;
-  private static final double USUAL_RISK = 0.10;
-  private static final int USUAL_STOPS = 20;
-  private static final double USUAL_WETNESS = 0.9;
 
   private final SpeciesTable table;
 
@@ -72,10 +68,10 @@ class EndingBench {
     FloweringCount c =
         FloweringCount.of(
             q.stops(),
-            or(q.target(), USUAL_TARGET),
-            or(q.riskTooEarly(), USUAL_RISK),
-            or(q.riskTooLate(), USUAL_RISK),
-            q.maxStops() == null ? USUAL_STOPS : q.maxStops());
+            or(q.target(), Usual.of("floweringTarget")),
+            or(q.riskTooEarly(), Usual.of("countRisk")),
+            or(q.riskTooLate(), Usual.of("countRisk")),
+            q.maxStops() == null ? (int) Usual.of("mostStops") : q.maxStops());
     return new FloweringAnswer(
         c.share(),
         c.low(),
@@ -117,7 +113,7 @@ class EndingBench {
         q.samples(),
         q.dryMatterFraction(),
         or(q.targetMgPerHa(), 0),
-        or(q.confidence(), USUAL_CONFIDENCE));
+        or(q.confidence(), Usual.of("confidence")));
   }
 
   @Schema(example = "{\"frames\":[{\"before\":50,\"after\":4},{\"before\":46,\"after\":7}]}")
@@ -125,7 +121,7 @@ class EndingBench {
 
   @PostMapping("/kill")
   KillCount kill(@RequestBody KillQuestion q) {
-    return KillCount.of(q.frames(), or(q.confidence(), USUAL_CONFIDENCE));
+    return KillCount.of(q.frames(), or(q.confidence(), Usual.of("confidence")));
   }
 
   @Schema(example = "{\"emptyKg\":3600,\"widthM\":12,\"waterL\":1800}")
@@ -176,7 +172,7 @@ class EndingBench {
 
   @PostMapping("/hours")
   HoursAnswer hours(@RequestBody HoursQuestion q) {
-    WorkHours hours = WorkHours.of(q.hourly(), or(q.topSoilWetness(), USUAL_WETNESS));
+    WorkHours hours = WorkHours.of(q.hourly(), or(q.topSoilWetness(), Usual.of("groundWetness")));
     LocalDateTime start = q.start() == null ? null : time("start", q.start());
     int first = first(q.from(), start, hours.hours().size());
     return new HoursAnswer(

@@ -9,6 +9,7 @@ import nimblefurrow.core.setting.Rates;
 import nimblefurrow.core.setting.RowPlan;
 import nimblefurrow.core.setting.SettingLine;
 import nimblefurrow.core.setting.SpreadPattern;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,7 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/bench")
 class MachineBench {
-  private static final double USUAL_CV = 0.15;
 
   /** A rate. */
   record RateAnswer(double rateKgPerHa) {}
@@ -120,7 +120,8 @@ class MachineBench {
 
   @PostMapping("/spread-pattern")
   SpreadPattern spreadPattern(@RequestBody PatternQuestion q) {
-    return SpreadPattern.of(q.traySpacingM(), q.traysG(), q.maxCv() == null ? USUAL_CV : q.maxCv());
+    return SpreadPattern.of(
+        q.traySpacingM(), q.traysG(), q.maxCv() == null ? Usual.of("spreadVariation") : q.maxCv());
   }
 
   @Schema(example = "{\"depthsMm\":[20,25,30,35,40,25,25,60,30,10],\"lowMm\":20,\"highMm\":40}")

@@ -15,6 +15,7 @@ import nimblefurrow.core.seed.PureLiveSeed;
 import nimblefurrow.core.seed.SeedMix;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.ReasonView;
@@ -28,7 +29,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/bench")
 class SeedBench {
-  private static final double USUAL_CONFIDENCE = 0.90;
 
   private final SpeciesTable shipped;
   private final SpeciesService species;
@@ -54,7 +54,9 @@ class SeedBench {
   @PostMapping("/germination-count")
   PureLiveSeed.CountOut germinationCount(@RequestBody CountOutQuestion q) {
     return PureLiveSeed.CountOut.of(
-        q.germinated(), q.tested(), q.confidence() == null ? USUAL_CONFIDENCE : q.confidence());
+        q.germinated(),
+        q.tested(),
+        q.confidence() == null ? Usual.of("confidence") : q.confidence());
   }
 
   /**

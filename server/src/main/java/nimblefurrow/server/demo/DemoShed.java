@@ -14,6 +14,7 @@ import nimblefurrow.server.ending.SprayService;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.MixView;
 import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.shed.CalibrationService;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
@@ -28,12 +29,19 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class DemoShed {
   private final ShedService shed;
+  private final CalibrationService settings;
   private final SeedService seed;
   private final SprayService sprays;
   private final CrewService crew;
 
-  DemoShed(ShedService shed, SeedService seed, SprayService sprays, CrewService crew) {
+  DemoShed(
+      ShedService shed,
+      CalibrationService settings,
+      SeedService seed,
+      SprayService sprays,
+      CrewService crew) {
     this.shed = shed;
+    this.settings = settings;
     this.seed = seed;
     this.sprays = sprays;
     this.crew = crew;
@@ -70,7 +78,7 @@ class DemoShed {
     for (JsonNode s : all.get("settings")) {
       UUID machine = machines.get(s.get("machine").asString());
       if (machine != null) {
-        shed.note(farmId, setting(s, machine));
+        settings.note(farmId, setting(s, machine));
       }
     }
   }

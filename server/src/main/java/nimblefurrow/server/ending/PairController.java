@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.count.HeightCover;
 import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
 import org.springframework.http.HttpStatus;
@@ -22,7 +23,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/farms/{farmId}")
 class PairController {
-  private static final double CONFIDENCE = 0.9;
 
   private final ClippedPairs pairs;
   private final FieldService fields;
@@ -42,7 +42,7 @@ class PairController {
   public HeightCover estimate(
       @PathVariable UUID farmId, @RequestParam double heightCm, @RequestParam double cover) {
     access.see(farmId);
-    return HeightCover.of(known(farmId), heightCm, cover, CONFIDENCE);
+    return HeightCover.of(known(farmId), heightCm, cover, Usual.of("confidence"));
   }
 
   @PutMapping("/fields/{fieldId}/pairs/{id}")

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.WatchList;
 import nimblefurrow.core.outlook.AfterEnding;
@@ -78,7 +79,8 @@ public class WatchService {
               .forecaster()
               .runs(cover, f.crop(), way.acts(cover.endOn()), SeasonColumns.Detail.ODDS);
       brown = brown(runs);
-      seeds = runs.stream().filter(r -> setsSeed(cover, r)).count() > runs.size() / 10;
+      seeds =
+          EndingAdviser.isOften(runs.stream().filter(r -> setsSeed(cover, r)).count(), runs.size());
     }
     return new WatchList.Ended(
         way,

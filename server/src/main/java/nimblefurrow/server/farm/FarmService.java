@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.people.FarmNames;
 import nimblefurrow.server.people.Role;
@@ -69,7 +70,7 @@ public class FarmService implements FarmNames {
     Farm farm = new Farm();
     farm.id = UUID.randomUUID();
     farm.name = name.strip();
-    farm.seasonYear = seasonYear(LocalDate.now(clock));
+    farm.seasonYear = SeasonDates.seasonOf(LocalDate.now(clock));
     farms.saveAndFlush(farm);
     access.grant(owner, farm.id, Role.OWNER);
     return view(farm, Role.OWNER);
@@ -152,11 +153,6 @@ public class FarmService implements FarmNames {
           "today", "The demo has weather from 1 Jan 2026 to 31 Aug 2027; pick a day between.");
     }
     farm.demoDay = day;
-  }
-
-  /** From July on growers plan the coming autumn; before that, the one that was seeded last. */
-  static int seasonYear(LocalDate day) {
-    return day.getMonthValue() >= 7 ? day.getYear() : day.getYear() - 1;
   }
 
   private FarmView view(Farm farm, Role role) {

@@ -4,14 +4,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.season.Drainage;
+import nimblefurrow.core.season.FieldLimits;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.InputProblem;
 
 /** What may be wrong with a field as edited, each with a sentence. */
 final class FieldChecks {
-  private static final double LARGEST_HA = 20_000;
-
   private final List<InputProblem.At> problems = new ArrayList<>();
 
   private FieldChecks() {}
@@ -36,10 +36,10 @@ final class FieldChecks {
       wrong("name", "The name is longer than 80 characters.");
     }
     Double area = input.givenAreaHa();
-    if (area != null && !(area > 0 && area <= LARGEST_HA)) {
+    if (area != null && !FieldLimits.area(area)) {
       wrong("givenAreaHa", "An area of " + area + " ha is not a field's.");
     }
-    if (!(input.slopePercent() >= 0 && input.slopePercent() <= 60)) {
+    if (!FieldLimits.slope(input.slopePercent())) {
       wrong("slopePercent", "A slope of " + input.slopePercent() + " % is not farmed.");
     }
     known("texture", input.texture(), Texture.values());
@@ -70,28 +70,22 @@ final class FieldChecks {
     LocalDate planted = crop.plantedOn();
     LocalDate harvest = crop.harvestOn();
     if (planted != null) {
-      LocalDate first =
+      SeasonDates.Range season =
           kind == CropKind.SMALL_GRAIN
-              ? LocalDate.of(seasonYear - 1, 8, 1)
-              : LocalDate.of(seasonYear, 3, 1);
-      LocalDate last =
-          kind == CropKind.SMALL_GRAIN
-              ? LocalDate.of(seasonYear, 5, 15)
-              : LocalDate.of(seasonYear, 7, 31);
-      if (planted.isBefore(first) || planted.isAfter(last)) {
+              ? SeasonDates.sowingOfGrain(seasonYear)
+              : SeasonDates.planting(seasonYear);
+      if (!season.holds(planted)) {
         wrong(
             path + ".plantedOn",
             "%s planted on %s is outside %s to %s, the season it is for."
-                .formatted(capital(kind.label()), planted, first, last));
+                .formatted(capital(kind.label()), planted, season.first(), season.last()));
       }
     }
     if (planted != null && harvest != null && !harvest.isAfter(planted)) {
       wrong(
           path + ".harvestOn",
           "Harvest on %s lies before planting on %s.".formatted(harvest, planted));
-    } else if (harvest != null
-        && (harvest.isBefore(LocalDate.of(seasonYear, 5, 1))
-            || harvest.isAfter(LocalDate.of(seasonYear + 1, 1, 31)))) {
+    } else if (harvest != null && !SeasonDates.harvest(seasonYear).holds(harvest)) {
       wrong(
           path + ".harvestOn",
           "Harvest on %s is outside May %d to January %d."
@@ -99,7 +93,7 @@ final class FieldChecks {
     }
     maturity(path, kind, crop.maturity());
     Double rows = crop.rowSpacingM();
-    if (rows != null && !(rows >= 0.1 && rows <= 2)) {
+    if (rows != null && !FieldLimits.rowSpacing(rows)) {
       wrong(path + ".rowSpacingM", "Rows of " + rows + " m: between 0.1 and 2 m.");
     }
   }
@@ -110,10 +104,10 @@ final class FieldChecks {
       return;
     }
     boolean corn = kind == CropKind.CORN || kind == CropKind.SILAGE_CORN;
-    if (corn && !(maturity >= 60 && maturity <= 130)) {
+    if (corn && !FieldLimits.cornMaturity(maturity)) {
       wrong(path + ".maturity", "Corn maturity of " + maturity + " is not 60 to 130 days.");
     }
-    if (kind == CropKind.SOYBEAN && !(maturity >= -2 && maturity <= 8)) {
+    if (kind == CropKind.SOYBEAN && !FieldLimits.soybeanGroup(maturity)) {
       wrong(path + ".maturity", "Soybean maturity group " + maturity + " is not −2 to 8.");
     }
   }

@@ -13,6 +13,7 @@ import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -30,7 +31,6 @@ import org.springframework.stereotype.Service;
 class HoursService {
   private static final int DAYS = 3;
   private static final int HOURS = 24;
-  private static final double USUAL_WETNESS = 0.9;
 
   private final FarmService farms;
   private final WeatherService weathers;
@@ -132,7 +132,7 @@ class HoursService {
       int from,
       String source) {
     PlannedField field = fieldId == null ? null : planned.one(farm.id(), fieldId);
-    double wetness = field == null ? USUAL_WETNESS : wetness(field);
+    double wetness = field == null ? Usual.of("groundWetness") : wetness(field);
     WorkHours hours = WorkHours.of(hourly, wetness);
     List<Hour> all = hours.hours();
     List<HourView> views = new ArrayList<>();
@@ -179,11 +179,13 @@ class HoursService {
   private double wetness(PlannedField f) {
     CoverPlan cover = f.cover();
     if (cover == null) {
-      return USUAL_WETNESS;
+      return Usual.of("groundWetness");
     }
     SeasonRun run =
         planned.forecaster().runs(cover, f.crop(), List.of(), SeasonColumns.Detail.FULL).get(0);
     int i = run.columns().indexOf(f.farm().today());
-    return i >= 0 && i < run.columns().days() ? run.columns().topSoilWetness()[i] : USUAL_WETNESS;
+    return i >= 0 && i < run.columns().days()
+        ? run.columns().topSoilWetness()[i]
+        : Usual.of("groundWetness");
   }
 }

@@ -10,6 +10,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.seed.SeedBook;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
@@ -32,9 +33,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the season's plans still need of each seed, against stock. */
 @Service
 class SeedList {
-  /** Nobody buys less. */
-  private static final double LEAST_BUY_KG = 0.5;
-
   private final FarmService farms;
   private final FieldService fields;
   private final PlanService plans;
@@ -142,8 +140,7 @@ class SeedList {
 
   private static JobViews.SeedNeed row(
       Species s, Grade grade, Wanted wanted, double have, List<LotView> own) {
-    double missing = wanted.kg - have;
-    double buy = missing > LEAST_BUY_KG ? missing : 0;
+    double buy = SeedBook.toBuy(wanted.kg, have);
     double price =
         BoughtSeed.toBuy(own.stream().map(LotView::bought).toList()).orElse(s.seedUsdPerKg());
     return new JobViews.SeedNeed(

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.seed.SeedBook;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
@@ -19,6 +20,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.shed.CalibrationService;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
@@ -30,18 +32,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** What went out on fields. Callers have checked who asks. */
 @Service
 class SeedingLog {
-  /** Scales and bags differ by so much, kg or as a share. */
-  private static final double LOT_SLACK_KG = 0.5;
-
-  private static final double LOT_SLACK_SHARE = 0.005;
-
-  /** Overlap and headlands: so much more than the field may have been driven. */
-  private static final double MOST_OF_FIELD = 1.1;
-
   private final FarmService farms;
   private final FieldService fields;
   private final PlanService plans;
   private final ShedService shed;
+  private final CalibrationService settings;
   private final SeedService seed;
   private final LogService log;
   private final SeedingRecords records;
@@ -51,6 +46,7 @@ class SeedingLog {
       FieldService fields,
       PlanService plans,
       ShedService shed,
+      CalibrationService settings,
       SeedService seed,
       LogService log,
       SeedingRecords records) {
@@ -58,6 +54,7 @@ class SeedingLog {
     this.fields = fields;
     this.plans = plans;
     this.shed = shed;
+    this.settings = settings;
     this.seed = seed;
     this.log = log;
     this.records = records;
@@ -110,7 +107,7 @@ class SeedingLog {
     if (in.bearingDeg() != null && !(in.bearingDeg() >= 0 && in.bearingDeg() < 360)) {
       throw new Refused("bearingDeg", "The bearing is 0 to below 360 degrees from north.");
     }
-    if (in.areaHa() > field.areaHa() * MOST_OF_FIELD) {
+    if (!SeedBook.fits(in.areaHa(), field.areaHa())) {
       throw new Refused(
           "areaHa",
           "%s has %.1f ha (%.0f ac); %.1f ha cannot have been seeded on it."
@@ -126,8 +123,7 @@ class SeedingLog {
   private void take(UUID farmId, UUID fieldId, UUID entryId, JobViews.SeedingInput in) {
     if (!in.lots().isEmpty()) {
       double fromLots = in.lots().stream().mapToDouble(JobViews.LotShare::kg).sum();
-      if (Math.abs(fromLots - in.seedKg())
-          > Math.max(LOT_SLACK_KG, LOT_SLACK_SHARE * in.seedKg())) {
+      if (!SeedBook.agrees(fromLots, in.seedKg())) {
         throw new Refused(
             "lots",
             "%.0f kg came out of lots, but %.0f kg went into the field; the two must agree."
@@ -153,7 +149,7 @@ class SeedingLog {
             .ofPieces(farmId, farms.get(farmId).seasonYear(), List.of(field.piece()))
             .get(field.piece());
     String what = plan == null ? "" : Remembered.key(plan.plan());
-    shed.note(
+    settings.note(
         farmId,
         new CalibrationView(
             UUID.randomUUID(),

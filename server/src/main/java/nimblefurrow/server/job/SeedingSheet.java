@@ -21,6 +21,7 @@ import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.shed.CalibrationService;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
@@ -39,6 +40,7 @@ class SeedingSheet {
   private final FieldService fields;
   private final PlanService plans;
   private final ShedService shed;
+  private final CalibrationService settings;
   private final SeedService seed;
   private final SeedingLog log;
   private final SpeciesService species;
@@ -48,6 +50,7 @@ class SeedingSheet {
       FieldService fields,
       PlanService plans,
       ShedService shed,
+      CalibrationService settings,
       SeedService seed,
       SeedingLog log,
       SpeciesService species) {
@@ -55,6 +58,7 @@ class SeedingSheet {
     this.fields = fields;
     this.plans = plans;
     this.shed = shed;
+    this.settings = settings;
     this.seed = seed;
     this.log = log;
     this.species = species;
@@ -97,7 +101,7 @@ class SeedingSheet {
                 .mapToDouble(c -> c.rateKgPerHa() / table.get(c.species()).seed().bulkKgPerM3())
                 .sum();
     SeedingMethod method = SeedingMethod.of(plan.method());
-    List<CalibrationView> memory = shed.calibrations(farmId);
+    List<CalibrationView> memory = settings.calibrations(farmId);
     List<JobViews.MachineOfJob> machines =
         shed.machines(farmId).stream()
             .filter(m -> m.methods().contains(method.key()))

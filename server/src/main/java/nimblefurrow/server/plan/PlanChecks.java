@@ -1,6 +1,5 @@
 package nimblefurrow.server.plan;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -10,15 +9,16 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.SeasonDates;
+import nimblefurrow.core.seeding.PlanLimits;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.support.InputProblem;
 
 /** What may be wrong with a plan, each with a sentence. */
 final class PlanChecks {
-  private static final double LOWEST_SHARE = 0.02;
-  private static final double HIGHEST_SHARE = 5;
-
   private final List<InputProblem.At> problems = new ArrayList<>();
   private final String where;
 
@@ -42,20 +42,19 @@ final class PlanChecks {
     known("method", SeedingMethod::of, plan.method());
     known("ending", EndingMethod::of, plan.ending());
     components(plan.components(), table);
-    LocalDate first = LocalDate.of(seasonYear, 1, 15);
-    LocalDate last = LocalDate.of(seasonYear + 1, 4, 15);
-    if (plan.seedOn().isBefore(first) || plan.seedOn().isAfter(last)) {
+    SeasonDates.Range seeding = SeasonDates.seeding(seasonYear);
+    if (!seeding.holds(plan.seedOn())) {
       wrong(
           "seedOn",
           "Seeding on %s is outside the season %d: %s to %s."
-              .formatted(plan.seedOn(), seasonYear, first, last));
+              .formatted(plan.seedOn(), seasonYear, seeding.first(), seeding.last()));
     }
     if (!plan.endOn().isAfter(plan.seedOn())) {
       wrong(
           "endOn",
           "The cover ends on %s, before it is seeded on %s."
               .formatted(plan.endOn(), plan.seedOn()));
-    } else if (plan.endOn().isAfter(LocalDate.of(seasonYear + 1, 7, 31))) {
+    } else if (plan.endOn().isAfter(SeasonDates.whole(seasonYear).last())) {
       wrong("endOn", "The cover ends on " + plan.endOn() + ", after the season is over.");
     }
   }
@@ -64,8 +63,8 @@ final class PlanChecks {
     if (components.isEmpty()) {
       wrong("components", "Choose at least one species.");
     }
-    if (components.size() > 12) {
-      wrong("components", "A mix may have at most 12 species.");
+    if (components.size() > PlanLimits.MOST_SPECIES) {
+      wrong("components", "A mix may have at most " + PlanLimits.MOST_SPECIES + " species.");
     }
     Set<String> seen = new HashSet<>();
     for (int i = 0; i < components.size(); i++) {
@@ -78,15 +77,26 @@ final class PlanChecks {
       if (!seen.add(c.species())) {
         wrong("components[" + i + "].species", species.name() + " stands in the mix twice.");
       }
-      double low = LOWEST_SHARE * species.seed().drilled().low();
-      double high = HIGHEST_SHARE * species.seed().surface().high();
+      double low = PlanLimits.leastKgPerHa(species);
+      double high = PlanLimits.mostKgPerHa(species);
       if (!(c.rateKgPerHa() >= low && c.rateKgPerHa() <= high)) {
         wrong(
             "components[" + i + "].rateKgPerHa",
-            "%s at %.1f kg/ha (%.1f lb/ac): between %.1f and %.0f kg/ha can be seeded."
-                .formatted(species.name(), c.rateKgPerHa(), c.rateKgPerHa() * 0.892179, low, high));
+            "%s at %.1f kg/ha (%.1f lb/ac): between %.1f and %.0f kg/ha (%.1f and %.0f lb/ac) can be seeded."
+                .formatted(
+                    species.name(),
+                    c.rateKgPerHa(),
+                    lb(c.rateKgPerHa()),
+                    low,
+                    high,
+                    lb(low),
+                    lb(high)));
       }
     }
+  }
+
+  private static double lb(double kgPerHa) {
+    return UnitSystem.US.convert(kgPerHa, Unit.KG_PER_HA);
   }
 
   private void known(String path, Consumer<String> lookup, String key) {

@@ -44,7 +44,6 @@ record FieldCase(
     Map<Deed, LocalDate> kept,
     Seeded wentOut) {
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
-  private static final int USUAL_EMERGENCE_DAYS = 10;
 
   Soil soil() {
     return new Soil(
@@ -202,9 +201,7 @@ record FieldCase(
             && !burned.isBefore(cover.seedOn())
             && burned.isBefore(cover.endOn());
     if (burned != null && onCover) {
-      all.add(
-          CarryOver.burndownAfterSeeding(
-              burned, cover.seedOn(), cover.seedOn().plusDays(USUAL_EMERGENCE_DAYS)));
+      all.add(CarryOver.burndownAfterSeeding(burned, cover.seedOn()));
     }
     return all;
   }

@@ -25,6 +25,7 @@ import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.plan.PlanInput;
@@ -198,7 +199,11 @@ class FieldQuestions {
     CoverPlan cover = a.plan();
     double live = cover.cover().stream().mapToDouble(CoverComponent::liveSeedsPerM2).sum();
     StandCount count =
-        StandCount.of(q.counts(), q.frameM2(), live, q.confidence() == null ? 0.9 : q.confidence());
+        StandCount.of(
+            q.counts(),
+            q.frameM2(),
+            live,
+            q.confidence() == null ? Usual.of("confidence") : q.confidence());
     Stand.Judged judged = Stand.judge(cover.cover(), count.plantsPerM2());
     Purpose purpose = FieldCase.purpose(plan);
     LocalDate today = a.farm().today();

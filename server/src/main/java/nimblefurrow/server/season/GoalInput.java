@@ -3,6 +3,7 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import nimblefurrow.core.outlook.Goal;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
 
@@ -45,11 +46,11 @@ record GoalInput(
     if (day == null) {
       throw new InputProblem("goal.day", "Say by which day.");
     }
-    LocalDate from = LocalDate.of(seasonYear, 7, 1);
-    LocalDate to = LocalDate.of(seasonYear + 1, 7, 31);
-    if (day.isBefore(from) || day.isAfter(to)) {
+    SeasonDates.Range season = SeasonDates.whole(seasonYear);
+    if (!season.holds(day)) {
       throw new InputProblem(
-          "goal.day", "%s is outside this season, %s to %s.".formatted(day, from, to));
+          "goal.day",
+          "%s is outside this season, %s to %s.".formatted(day, season.first(), season.last()));
     }
     return day;
   }

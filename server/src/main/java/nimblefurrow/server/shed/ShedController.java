@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}")
 class ShedController {
   private final ShedService shed;
+  private final CalibrationService calibrations;
   private final Access access;
 
-  ShedController(ShedService shed, Access access) {
+  ShedController(ShedService shed, CalibrationService calibrations, Access access) {
     this.shed = shed;
+    this.calibrations = calibrations;
     this.access = access;
   }
 
@@ -71,7 +73,7 @@ class ShedController {
   @GetMapping("/calibrations")
   List<CalibrationView> calibrations(@PathVariable UUID farmId) {
     access.see(farmId);
-    return shed.calibrations(farmId);
+    return calibrations.calibrations(farmId);
   }
 
   @PutMapping("/calibrations/{calibrationId}")
@@ -83,13 +85,13 @@ class ShedController {
     if (!calibration.id().equals(calibrationId)) {
       throw new InputProblem("id", "The note's id is not the one in the address.");
     }
-    return shed.note(farmId, calibration);
+    return calibrations.note(farmId, calibration);
   }
 
   @DeleteMapping("/calibrations/{calibrationId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forget(@PathVariable UUID farmId, @PathVariable UUID calibrationId) {
     access.work(farmId);
-    shed.forget(farmId, calibrationId);
+    calibrations.forget(farmId, calibrationId);
   }
 }

@@ -3,21 +3,16 @@ package nimblefurrow.server.shed;
 import static nimblefurrow.core.machine.Machine.USUAL_ROAD_KMH;
 import static nimblefurrow.core.machine.Machine.USUAL_SET_UP_H;
 
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.machine.MachineWork;
-import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.machine.MachineChecks;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
@@ -25,22 +20,17 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The machines of a farm and the memory of their settings. Callers have checked who asks. */
+/** The machines of a farm. Callers have checked who asks. */
 @Service
 public class ShedService {
   private static final String AWAY = "This farm has no such machine.";
-  private static final String NO_NOTE = "There is no such note.";
 
   private final Machines machines;
   private final Calibrations calibrations;
-  private final SeedService lots;
-  private final Clock clock;
 
-  ShedService(Machines machines, Calibrations calibrations, SeedService lots, Clock clock) {
-    this.lots = lots;
+  ShedService(Machines machines, Calibrations calibrations) {
     this.machines = machines;
     this.calibrations = calibrations;
-    this.clock = clock;
   }
 
   /** All machines by name. */
@@ -132,9 +122,6 @@ public class ShedService {
   }
 
   private void check(UUID farmId, MachineView m) {
-    if (m.name().isBlank()) {
-      throw new Refused("name", "Give the machine a name.");
-    }
     machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
         .filter(o -> o.name.equalsIgnoreCase(m.name().strip()) && !o.id.equals(m.id()))
         .findFirst()
@@ -142,43 +129,12 @@ public class ShedService {
             o -> {
               throw new Refused("name", "There is already a machine called " + o.name + ".");
             });
-    if (m.kinds().isEmpty()) {
-      throw new Refused("work", "Say what work the machine does.");
-    }
-    m.kinds().forEach(MachineWork::of);
-    boolean seeds = m.kinds().contains(MachineWork.SEED.key());
-    if (seeds && m.methods().isEmpty()) {
-      throw new Refused("methods", "Say which ways of seeding it can be used for.");
-    }
-    m.methods().forEach(SeedingMethod::of);
-    Need.positive("widthM", "The width", m.widthM());
-    Need.positive("speedKmh", "The speed", m.speedKmh());
-    Need.share("efficiency", "The share of time at work", m.efficiency());
-    if (seeds) {
-      Need.positive("hopperM3", "The hopper", m.hopperM3());
-    } else {
-      Need.notNegative("hopperM3", "The tank", m.hopperM3());
-    }
-    optional("massKg", "The mass", m.massKg());
-    optional("roadKmh", "The speed on the road", m.roadKmh());
-    if (m.changeH() != null) {
-      Need.notNegative("changeH", "The time of a change", m.changeH());
-    }
-    if (m.tenderM() != null) {
-      Need.notNegative("tenderM", "The way to where it fills", m.tenderM());
-    }
-    if (m.setUpH() != null) {
-      Need.notNegative("setUpH", "The set-up at a field", m.setUpH());
-    }
     if (m.weekdays() != null && m.weekdays().stream().anyMatch(d -> d < 1 || d > 7)) {
       throw new Refused("weekdays", "Days of the week are 1, Monday, to 7.");
     }
-    Need.notNegative("turnS", "The time of a turn", m.turnS());
-    Need.notNegative("refillS", "The time of a refill", m.refillS());
-    optional("payloadKg", "The mass limit", m.payloadKg());
-    optional("spacingM", "The spacing", m.spacingM());
-    optional("ferryKmh", "The ferry speed", m.ferryKmh());
-    optional("batteryMin", "The battery's minutes", m.batteryMin());
+    MachineChecks.check(MachineMapper.machine(m));
+    MachineChecks.positive("massKg", "The mass", m.massKg());
+    MachineChecks.positive("spacingM", "The spacing", m.spacingM());
     if (m.openers() != null) {
       Need.positive("openers", "The number of openers", m.openers());
     }
@@ -207,12 +163,6 @@ public class ShedService {
     return MachineView.of(machines.saveAndFlush(machine));
   }
 
-  private static void optional(String where, String what, @Nullable Double value) {
-    if (value != null) {
-      Need.positive(where, what, value);
-    }
-  }
-
   /** Takes a machine out of the shed; its notes and the work it did stay. */
   @Transactional
   public void remove(UUID farmId, UUID machineId) {
@@ -236,56 +186,6 @@ public class ShedService {
   public Map<UUID, String> names(UUID farmId) {
     return machines.findByFarmIdOrderByName(farmId).stream()
         .collect(Collectors.toMap(m -> m.id, m -> m.name));
-  }
-
-  /** What was found at settings of the machines in the shed, newest first. */
-  @Transactional(readOnly = true)
-  public List<CalibrationView> calibrations(UUID farmId) {
-    Set<UUID> there =
-        machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
-            .map(m -> m.id)
-            .collect(Collectors.toSet());
-    return calibrations.findByFarmIdOrderByCreatedAtDesc(farmId).stream()
-        .filter(c -> there.contains(c.machineId))
-        .map(CalibrationView::of)
-        .toList();
-  }
-
-  /** Writes down a setting; the same id twice is the same note. */
-  @Transactional
-  public CalibrationView note(UUID farmId, CalibrationView c) {
-    find(farmId, c.machineId());
-    Optional<Calibration> stored = calibrations.toPut(farmId, c.id(), NO_NOTE);
-    if (stored.isPresent()) {
-      return CalibrationView.of(stored.get());
-    }
-    if (c.lotId() != null && !lots.has(farmId, c.lotId())) {
-      throw new NotFound("This farm has no such seed lot.");
-    }
-    if (c.rateKgPerHa() != null) {
-      Need.notNegative("rateKgPerHa", "The rate", c.rateKgPerHa());
-    }
-    Calibration fresh = new Calibration();
-    fresh.id = c.id();
-    fresh.farmId = farmId;
-    fresh.machineId = c.machineId();
-    fresh.lotId = c.lotId();
-    fresh.species = c.species();
-    fresh.gear = c.gear().strip();
-    fresh.bench = c.bench();
-    fresh.setting = c.setting();
-    fresh.rateKgPerHa = c.rateKgPerHa();
-    fresh.chartKgPerHa = c.chartKgPerHa();
-    fresh.words = c.words().strip();
-    fresh.doneOn = c.doneOn();
-    fresh.createdAt = Instant.now(clock);
-    return CalibrationView.of(calibrations.save(fresh));
-  }
-
-  /** Takes a note out again. */
-  @Transactional
-  public void forget(UUID farmId, UUID calibrationId) {
-    calibrations.delete(calibrations.get(farmId, calibrationId, NO_NOTE));
   }
 
   private Machine find(UUID farmId, UUID machineId) {

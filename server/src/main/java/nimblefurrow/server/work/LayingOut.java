@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -14,9 +15,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Layings-out of the work: asked for, under way, proposed. Callers have checked who asks. */
 @Service
 class LayingOut {
-  static final double USUAL_SECONDS = 6;
-  static final double USUAL_USD_PER_MOVE = 80;
-  static final double USUAL_GOAL_USD_PER_HA = 400;
   private static final double LONGEST_SECONDS = 120;
   private static final double MOST_USD_PER_MOVE = 1e6;
   private static final double MOST_USD_PER_HA = 1e5;
@@ -49,12 +47,12 @@ class LayingOut {
     if (active != null && (!reasons.isEmpty() || !overtakes(active))) {
       return view(active);
     }
-    double seconds = in.seconds() == null ? USUAL_SECONDS : in.seconds();
+    double seconds = in.seconds() == null ? Usual.of("layOutSeconds") : in.seconds();
     if (!(seconds > 0 && seconds <= LONGEST_SECONDS)) {
       throw new Refused("seconds", "Give it more than 0 and up to 120 seconds.");
     }
-    double move = in.usdPerMove() == null ? USUAL_USD_PER_MOVE : in.usdPerMove();
-    double goal = in.goalUsdPerHa() == null ? USUAL_GOAL_USD_PER_HA : in.goalUsdPerHa();
+    double move = in.usdPerMove() == null ? Usual.of("moveUsd") : in.usdPerMove();
+    double goal = in.goalUsdPerHa() == null ? Usual.of("goalWorth") : in.goalUsdPerHa();
     if (!(move >= 0 && move <= MOST_USD_PER_MOVE && goal >= 0 && goal <= MOST_USD_PER_HA)) {
       throw new Refused("usdPerMove", "Prices are 0 or more, and less than a farm.");
     }

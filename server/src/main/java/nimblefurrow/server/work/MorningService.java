@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.schedule.DayClock;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
@@ -29,7 +30,7 @@ import org.springframework.stereotype.Service;
 @Service
 class MorningService {
   private static final double DAY_BEGINS = 7;
-  private static final double KM_PER_DEGREE = 111.195;
+  private static final double M_PER_KM = 1000;
   private static final String OWN_CREW = "with its own crew";
   private static final String[] WAYS = {"E", "NE", "N", "NW", "W", "SW", "S", "SE"};
 
@@ -161,8 +162,9 @@ class MorningService {
     }
     Point p = a.getCentroid();
     Point q = b.getCentroid();
-    double north = (q.getY() - p.getY()) * KM_PER_DEGREE;
-    double east = (q.getX() - p.getX()) * KM_PER_DEGREE * Math.cos(Math.toRadians(p.getY()));
+    LocalPlane plane = new LocalPlane(p.getY(), p.getX());
+    double north = plane.northM(q.getY()) / M_PER_KM;
+    double east = plane.eastM(q.getX()) / M_PER_KM;
     int eighth = (int) Math.round(Math.atan2(north, east) / (Math.PI / 4));
     return ReasonView.of(
         Reason.of("{far} {way} of {field}")

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.work.Doer;
@@ -47,7 +48,7 @@ class WorkBuilder {
   /** Where a field without a boundary is taken to lie, km from the middle of the farm. */
   private static final WorkField.Place SOMEWHERE = new WorkField.Place(5, 5);
 
-  private static final double KM_PER_DEGREE = 111.2;
+  private static final double M_PER_KM = 1000;
 
   private final FarmService farms;
   private final PlannedFields planned;
@@ -200,13 +201,14 @@ class WorkBuilder {
     }
     double lon = centres.values().stream().mapToDouble(Point::getX).average().orElse(0);
     double lat = centres.values().stream().mapToDouble(Point::getY).average().orElse(0);
-    double kmEast = KM_PER_DEGREE * Math.cos(Math.toRadians(lat));
+    LocalPlane plane = new LocalPlane(lat, lon);
     Map<UUID, WorkField.Place> places = new HashMap<>();
     centres.forEach(
         (id, p) ->
             places.put(
                 id,
-                new WorkField.Place((p.getX() - lon) * kmEast, (p.getY() - lat) * KM_PER_DEGREE)));
+                new WorkField.Place(
+                    plane.eastM(p.getX()) / M_PER_KM, plane.northM(p.getY()) / M_PER_KM)));
     return places;
   }
 }

@@ -10,6 +10,7 @@ import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Kept;
+import nimblefurrow.core.units.Usual;
 import nimblefurrow.core.work.FarmWork;
 import nimblefurrow.core.work.FieldJob;
 import nimblefurrow.core.work.YearsOfWork;
@@ -52,7 +53,7 @@ class WorkQuestions {
                 farmId,
                 work.plan(farmId, runId),
                 0,
-                LayingOut.USUAL_GOAL_USD_PER_HA,
+                Usual.of("goalWorth"),
                 rules.of(farmId),
                 share -> {})
             .work();
@@ -83,7 +84,7 @@ class WorkQuestions {
 
   /** The kept plan in every year's workable days. */
   WorkViews.OddsView odds(UUID farmId) {
-    WorkBuilder.Built built = built(farmId, 0, LayingOut.USUAL_GOAL_USD_PER_HA, share -> {});
+    WorkBuilder.Built built = built(farmId, 0, Usual.of("goalWorth"), share -> {});
     FarmWork b = built.work();
     List<Integer> kept = new ArrayList<>();
     for (int j = 0; j < b.jobs().size(); j++) {

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.standing.LogKind;
@@ -83,10 +84,10 @@ public class LogService {
   /** What was done and seen by field within a season: what was observed outranks plans. */
   @Transactional(readOnly = true)
   public Map<UUID, SeasonLog> ofSeason(UUID farmId, int seasonYear) {
-    LocalDate from = LocalDate.of(seasonYear, 5, 1);
-    LocalDate to = LocalDate.of(seasonYear + 1, 7, 31);
+    SeasonDates.Range season = SeasonDates.log(seasonYear);
     Map<UUID, SeasonLog> logs = new HashMap<>();
-    for (LogEntry e : entries.findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)) {
+    for (LogEntry e :
+        entries.findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, season.first(), season.last())) {
       SeasonLog log = logs.computeIfAbsent(e.fieldId, k -> SeasonLog.begun());
       if (ofThisSeason(e, seasonYear)) {
         log.done().put(e.kind, e.doneOn);
@@ -104,12 +105,12 @@ public class LogService {
     return logs;
   }
 
-  /** The next crop is planted after New Year, this one was before; a harvest is this crop's. */
   private static boolean ofThisSeason(LogEntry e, int seasonYear) {
-    if (e.kind == LogKind.PLANTED) {
-      return !e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 1, 1));
-    }
-    return e.kind != LogKind.HARVESTED || e.doneOn.isBefore(LocalDate.of(seasonYear + 1, 4, 1));
+    return switch (e.kind) {
+      case PLANTED -> SeasonDates.plantsNextCrop(e.doneOn, seasonYear);
+      case HARVESTED -> SeasonDates.harvestsThisCrop(e.doneOn, seasonYear);
+      default -> true;
+    };
   }
 
   /** What was said of deeds that are not done, by field. */
