@@ -10,14 +10,16 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
+import org.awaitility.Awaitility;
 
 /** A server in a process of its own, with the demo farm on a database of its own. */
 final class Apart implements AutoCloseable {
-  private static final int TRIES = 600;
+  private static final Duration PATIENCE = Duration.ofMinutes(2);
 
   private final Process process;
   private final String address;
@@ -93,15 +95,12 @@ final class Apart implements AutoCloseable {
 
   private void await() throws Exception {
     HttpRequest ask = HttpRequest.newBuilder(URI.create(address + "/api/session")).build();
-    for (int i = 0; i < TRIES && process.isAlive(); i++) {
-      try {
-        HttpClient.newHttpClient().send(ask, BodyHandlers.discarding());
-        return;
-      } catch (java.io.IOException e) {
-        Thread.sleep(200);
-      }
-    }
-    throw new AssertionError("it did not start: " + Files.readString(log()));
+    Awaitility.await()
+        .atMost(PATIENCE)
+        .pollInterval(Duration.ofMillis(200))
+        .ignoreException(java.io.IOException.class)
+        .failFast("it did not start", () -> !process.isAlive())
+        .until(() -> HttpClient.newHttpClient().send(ask, BodyHandlers.discarding()) != null);
   }
 
   /** Whether it was this one that made the demo's farm. */

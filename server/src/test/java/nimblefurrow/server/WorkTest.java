@@ -2,7 +2,9 @@ package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -10,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,16 +22,26 @@ import tools.jackson.databind.JsonNode;
 class WorkTest {
   static JsonNode laidOut(Api owner, String farm) throws Exception {
     owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
-    for (int i = 0; i < 600; i++) {
-      JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
-      String state = run.get("state").asString();
-      if (!state.equals("waiting") && !state.equals("running")) {
-        assertThat(state).as(run.path("trouble").asString("")).isEqualTo("done");
-        return run;
-      }
-      Thread.sleep(200);
-    }
-    throw new AssertionError("the laying-out does not end");
+    JsonNode run = ended(owner, farm);
+    assertThat(run.get("state").asString()).as(run.path("trouble").asString("")).isEqualTo("done");
+    return run;
+  }
+
+  /** The laying-out as soon as something holds for it. */
+  private static JsonNode run(Api owner, String farm, Predicate<JsonNode> when) {
+    return await()
+        .atMost(Duration.ofMinutes(2))
+        .pollInterval(Duration.ofMillis(100))
+        .until(() -> owner.get(farm + "/field-work/run").ok().json().get("run"), when);
+  }
+
+  private static boolean isUnderWay(JsonNode run) {
+    String state = run.get("state").asString();
+    return state.equals("waiting") || state.equals("running");
+  }
+
+  private static JsonNode ended(Api owner, String farm) {
+    return run(owner, farm, r -> !isUnderWay(r));
   }
 
   static JsonNode item(JsonNode work, String kind) {
@@ -236,18 +249,11 @@ class WorkTest {
                 seed.get("doerId").asString(),
                 Map.of("from", from, "until", "2027-07-31", "why", "bearing")))
         .ok();
-    JsonNode again = run;
-    for (int i = 0; i < 300 && again.get("reasons").isEmpty(); i++) {
-      Thread.sleep(100);
-      again = owner.get(farm + "/field-work/run").ok().json().get("run");
-    }
+    JsonNode again = run(owner, farm, r -> !r.get("reasons").isEmpty());
     assertThat(again.get("reasons").toString())
         .contains(seed.get("doer").asString() + " stands from")
         .contains("(bearing)");
-    for (int i = 0; i < 300 && !again.has("proposal"); i++) {
-      Thread.sleep(100);
-      again = owner.get(farm + "/field-work/run").ok().json().get("run");
-    }
+    again = run(owner, farm, r -> r.has("proposal"));
     for (JsonNode i : again.at("/proposal/items")) {
       assertThat(i.get("doerId")).isNotEqualTo(seed.get("doerId"));
     }
@@ -255,13 +261,10 @@ class WorkTest {
     owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 
-  private static String reasons(Api owner, String farm, String until) throws Exception {
-    String said = "";
-    for (int i = 0; i < 400 && !said.contains(until); i++) {
-      Thread.sleep(100);
-      said = owner.get(farm + "/field-work/run").ok().json().at("/run/reasons").toString();
-    }
-    return said;
+  private static String reasons(Api owner, String farm, String until) {
+    return run(owner, farm, r -> r.get("reasons").toString().contains(until))
+        .get("reasons")
+        .toString();
   }
 
   @Test
@@ -451,12 +454,7 @@ class WorkTest {
     JsonNode second = owner.post(farm + "/field-work/run", Map.of("seconds", 2)).ok().json();
     assertThat(second.get("id")).isEqualTo(first.get("id"));
     owner.post(farm + "/field-work/run/" + first.get("id").asString() + "/stop", Map.of()).ok();
-    String state = "running";
-    for (int i = 0; i < 200 && (state.equals("running") || state.equals("waiting")); i++) {
-      Thread.sleep(200);
-      state = owner.get(farm + "/field-work/run").ok().json().at("/run/state").asString();
-    }
-    assertThat(state).isEqualTo("stopped");
+    assertThat(ended(owner, farm).get("state").asString()).isEqualTo("stopped");
     assertThat(owner.get(farm + "/field-work/run").ok().json().at("/run/proposal/items").size())
         .as("what was found is shown")
         .isPositive();
@@ -470,11 +468,7 @@ class WorkTest {
     String farm = owner.newFarm();
     assertThat(owner.get(farm + "/field-work").ok().json().get("items")).isEmpty();
     owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
-    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
-    for (int i = 0; i < 200 && !run.get("state").asString().equals("failed"); i++) {
-      Thread.sleep(100);
-      run = owner.get(farm + "/field-work/run").ok().json().get("run");
-    }
+    JsonNode run = ended(owner, farm);
     assertThat(run.path("trouble").asString("")).contains("Import a station");
     assertThat(owner.get(farm + "/field-work/odds").refused(422)).contains("Import a station");
     assertThat(owner.get(farm + "/endings").refused(422)).contains("Import a station");
@@ -580,41 +574,29 @@ class WorkTest {
     assertThat(ended(owner, farm).path("trouble").asString("")).contains("2026 is over");
   }
 
-  private static JsonNode ended(Api owner, String farm) throws Exception {
-    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
-    for (int i = 0; i < 300; i++) {
-      String state = run.get("state").asString();
-      if (!state.equals("waiting") && !state.equals("running")) {
-        return run;
-      }
-      Thread.sleep(100);
-      run = owner.get(farm + "/field-work/run").ok().json().get("run");
-    }
-    throw new AssertionError("the laying-out does not end");
-  }
-
   @Test
   void aServerThatWasSilentWritesNothingOfWhatAnotherTookUp() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     String id =
         owner.post(farm + "/field-work/run", Map.of("seconds", 4)).ok().json().get("id").asString();
-    String state = "waiting";
-    while (!state.equals("running")) {
-      Thread.sleep(50);
-      state = owner.get(farm + "/field-work/run").ok().json().at("/run/state").asString();
-    }
+    run(owner, farm, r -> r.get("state").asString().equals("running"));
     UUID other = UUID.randomUUID();
     assertThat(
             App.demo().sql("update work_run set owner = '" + other + "' where id = '" + id + "'"))
         .isEqualTo(1);
     double progress =
         owner.get(farm + "/field-work/run").ok().json().at("/run/progress").asDouble();
-    Thread.sleep(6000);
-    JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
-    assertThat(run.get("state").asString()).isEqualTo("running");
-    assertThat(run.has("proposal")).isFalse();
-    assertThat(run.get("progress").asDouble()).isEqualTo(progress);
+    await()
+        .during(Duration.ofSeconds(6))
+        .atMost(Duration.ofSeconds(20))
+        .untilAsserted(
+            () -> {
+              JsonNode run = owner.get(farm + "/field-work/run").ok().json().get("run");
+              assertThat(run.get("state").asString()).isEqualTo("running");
+              assertThat(run.has("proposal")).isFalse();
+              assertThat(run.get("progress").asDouble()).isEqualTo(progress);
+            });
     App.demo().sql("update work_run set state = 'failed' where id = '" + id + "'");
   }
 
