@@ -43,7 +43,7 @@ const rowHeight = computed(() => (smAndDown.value ? 152 : 104))
 const groupings = [
   { title: 'what is next', value: 'next' },
   { title: 'crop', value: 'crop' },
-  { title: 'reason', value: 'reason' },
+  { title: 'why it is covered', value: 'reason' },
   { title: 'trouble', value: 'trouble' },
   { title: 'name', value: 'name' },
 ]

@@ -4,22 +4,23 @@ import java.time.LocalDate;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonModel;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherEnsemble;
 
 /** A station's thirty years and crops grown under them. */
 final class Scene {
   final SeasonModel model = SeasonModel.shipped();
-  private final SeasonSkies skies;
+  private final WeatherEnsemble ensemble;
 
   Scene() {
     Station station = Station.shipped().get(0);
-    skies =
-        SeasonSkies.join(2026, LocalDate.of(2026, 1, 1), station.record(), null, station.place());
+    ensemble =
+        WeatherEnsemble.join(
+            2026, LocalDate.of(2026, 1, 1), station.record(), null, station.place());
   }
 
   CropSeasons grow(CashCrop crop) {
-    return CropSeasons.grow(model, crop, skies);
+    return CropSeasons.grow(model, crop, ensemble);
   }
 
   CropSeasons soybeans() {

@@ -14,8 +14,8 @@ import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherEnsemble;
 
 /** What many tests need: the shipped station and one autumn on it. */
 public final class Farm {
@@ -23,8 +23,8 @@ public final class Farm {
   public static final SpeciesTable SPECIES = SpeciesTable.shipped();
   public static final DailyWeather RECORD = Station.shipped().get(0).record();
   public static final Climate CLIMATE = Climate.of(RECORD);
-  public static final SeasonSkies SKIES =
-      SeasonSkies.join(
+  public static final WeatherEnsemble SKIES =
+      WeatherEnsemble.join(
           2026, LocalDate.of(2026, 1, 1), RECORD, null, Station.shipped().get(0).place());
   public static final CashCrop CORN =
       new CashCrop.Corn(LocalDate.of(2026, 5, 4), 108, null, false, 20);

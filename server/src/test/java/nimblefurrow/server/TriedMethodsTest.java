@@ -73,7 +73,7 @@ class TriedMethodsTest {
 
     @Override
     protected void edges(SeedingSite site, WindowEdges edges) {
-      LocalDate opens = LocalDate.of(site.crop().skies().seasonYear(), 9, 1);
+      LocalDate opens = LocalDate.of(site.crop().ensemble().seasonYear(), 9, 1);
       edges.opens(new Window.Edge(opens, Reason.of("the cannon comes {day}").with("day", opens)));
     }
 

@@ -147,7 +147,7 @@ public record EndingField(
   }
 
   private double endOfJuly() {
-    return crop.count(LocalDate.of(crop.skies().seasonYear() + 1, 7, 31));
+    return crop.count(LocalDate.of(crop.ensemble().seasonYear() + 1, 7, 31));
   }
 
   /**

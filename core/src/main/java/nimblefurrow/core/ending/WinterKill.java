@@ -42,7 +42,7 @@ final class WinterKill extends EndingMethod {
   protected void judge(EndingField field, EndingFinding found) {
     int gone = field.yearsWinterKills();
     found.range(
-        LocalDate.of(field.crop().skies().seasonYear(), Month.NOVEMBER, 15),
+        LocalDate.of(field.crop().ensemble().seasonYear(), Month.NOVEMBER, 15),
         field.next().plantOn().minusDays(30));
     found.ready(gone);
     Reason odds =

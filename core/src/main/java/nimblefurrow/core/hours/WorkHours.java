@@ -3,7 +3,7 @@ package nimblefurrow.core.hours;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import nimblefurrow.core.season.Going;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
@@ -255,7 +255,8 @@ public final class WorkHours {
   public Judged drilling(int i) {
     Hour h = hours.get(i);
     Worst worst = new Worst();
-    worst.above(h.topSoilWetness(), Going.FIT_UP_TO, Going.MARGINAL_UP_TO, "ground");
+    worst.above(
+        h.topSoilWetness(), Trafficability.FIT_UP_TO, Trafficability.MARGINAL_UP_TO, "ground");
     worst.above(h.rainMm(), 0, 1, "rain");
     worst.below(h.soilTempC(), 4, 0, "cold ground");
     return worst.judged();

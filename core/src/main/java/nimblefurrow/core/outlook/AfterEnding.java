@@ -7,9 +7,9 @@ import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.OwnError;
@@ -135,7 +135,7 @@ public record AfterEnding(
   }
 
   private static boolean fit(SeasonColumns c, int i) {
-    return i >= 0 && i < c.days() && c.going()[i] == Going.FIT;
+    return i >= 0 && i < c.days() && c.trafficability()[i] == Trafficability.FIT;
   }
 
   private interface OnDay {

@@ -1,10 +1,10 @@
 package nimblefurrow.core.outlook;
 
 import nimblefurrow.core.season.EndingEffect;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Terminated;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Maths;
 
@@ -67,7 +67,7 @@ record EndingMeasure(
         Worth.measure(Purpose.MAKE_NITROGEN, plan, growing),
         run.effects().stream().mapToDouble(EndingEffect::takenOffMgPerHa).sum(),
         weeks(c, on, weedMulchMgPerHa),
-        c.going()[end] == Going.FIT ? 1 : 0,
+        c.trafficability()[end] == Trafficability.FIT ? 1 : 0,
         Worth.measure(purpose, plan, purpose.hangsOnEnding() ? run : growing));
   }
 

@@ -39,7 +39,7 @@ public record FeedOnHand(LocalDate day, Spread stands) {
     List<SeasonRun> runs = forecaster.runs(plan, crop);
     OwnErrors errors = OwnErrors.of(plan);
     List<FeedOnHand> all = new ArrayList<>();
-    LocalDate day = LocalDate.of(crop.skies().seasonYear(), Month.OCTOBER, 1);
+    LocalDate day = LocalDate.of(crop.ensemble().seasonYear(), Month.OCTOBER, 1);
     while (!day.isAfter(plan.endOn())) {
       if (day.isAfter(plan.seedOn())) {
         LocalDate on = day;

@@ -9,11 +9,11 @@ import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.season.CropColumns;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.Spread;
@@ -67,7 +67,7 @@ public final class Forecaster {
       CoverPlan plan, CropSeasons crop, List<Ending> endings, SeasonColumns.Detail detail) {
     List<SeasonRun> runs = new ArrayList<>();
     for (int y = 0; y < crop.years().size(); y++) {
-      Sky sky = crop.skies().skies().get(y);
+      Sky sky = crop.ensemble().ensemble().get(y);
       CropColumns columns = crop.years().get(y);
       runs.add(model.run(sky, columns, season(plan, crop, columns, endings), detail));
     }
@@ -89,7 +89,7 @@ public final class Forecaster {
       CoverPlan plan, CropSeasons crop, List<SeasonRun> runs, List<SeasonRun> ended) {
     OwnErrors errors = OwnErrors.of(plan);
     int years = runs.size();
-    LocalDate start = LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1);
+    LocalDate start = LocalDate.of(crop.ensemble().seasonYear(), Month.JULY, 1);
     double[] low = new double[POINTS];
     double[] middle = new double[POINTS];
     double[] high = new double[POINTS];
@@ -108,7 +108,7 @@ public final class Forecaster {
         int i = columns.indexOf(day);
         boolean inside = i >= 0 && i < columns.days();
         cover[y] = inside ? columns.totalCoverMgPerHa(i) : 0;
-        fitYears += inside && columns.going()[i] == Going.FIT ? 1 : 0;
+        fitYears += inside && columns.trafficability()[i] == Trafficability.FIT ? 1 : 0;
         CropColumns cropYear = crop.years().get(y);
         stands[y] = cropYear.standing(seasonDay);
         greens[y] = cropYear.greenCover(seasonDay);
@@ -150,12 +150,12 @@ public final class Forecaster {
         // In a year so late that seed went out after it, there is nothing to end.
         endings.stream().filter(e -> e.on().isAfter(seeded)).toList(),
         plan.seen(),
-        LocalDate.of(seasons.skies().seasonYear() + 1, Month.JULY, 31));
+        LocalDate.of(seasons.ensemble().seasonYear() + 1, Month.JULY, 31));
   }
 
   /** The day seed goes out in one year. */
   static LocalDate seededOn(CoverPlan plan, CropSeasons seasons, CropColumns crop) {
-    return seasons.skies().start().plusDays(seedDay(plan, seasons, crop));
+    return seasons.ensemble().start().plusDays(seedDay(plan, seasons, crop));
   }
 
   /** Seed that needs a cleared field waits for harvest; the combine's own seed goes with it. */

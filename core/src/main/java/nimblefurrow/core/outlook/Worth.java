@@ -5,9 +5,9 @@ import java.time.Month;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.season.EndingEffect;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.OwnError;
@@ -88,14 +88,14 @@ final class Worth {
 
   /** Fit days among the seven round a day, less those of bare ground beside it. */
   static double fitDaysAdded(SeasonColumns columns, LocalDate day) {
-    return fitDays(columns.going(), columns.indexOf(day))
-        - fitDays(columns.goingBare(), columns.indexOf(day));
+    return fitDays(columns.trafficability(), columns.indexOf(day))
+        - fitDays(columns.trafficabilityBare(), columns.indexOf(day));
   }
 
-  private static double fitDays(Going[] going, int middle) {
+  private static double fitDays(Trafficability[] trafficability, int middle) {
     int fit = 0;
     for (int i = middle - 3; i <= middle + 3; i++) {
-      if (i >= 0 && i < going.length && going[i] == Going.FIT) {
+      if (i >= 0 && i < trafficability.length && trafficability[i] == Trafficability.FIT) {
         fit++;
       }
     }

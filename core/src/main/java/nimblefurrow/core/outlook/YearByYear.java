@@ -58,7 +58,7 @@ public record YearByYear(
       }
       all.add(
           new YearByYear(
-              crop.skies().pastYear(y),
+              crop.ensemble().pastYear(y),
               measure,
               measure >= purpose.target(),
               run.cashCropHarvestedOn(),

@@ -14,11 +14,11 @@ final class BareSeason {
 
   private final int days;
   private final List<GroundState> states = new ArrayList<>();
-  private final Going[] going;
+  private final Trafficability[] trafficability;
 
   private BareSeason(int days) {
     this.days = days;
-    this.going = new Going[days];
+    this.trafficability = new Trafficability[days];
   }
 
   /** What the ground of two fields must share. */
@@ -42,7 +42,7 @@ final class BareSeason {
         season.states.add(bare.ground());
       }
       bare.day(day);
-      season.going[day] = bare.going();
+      season.trafficability[day] = bare.trafficability();
     }
     return season;
   }
@@ -57,13 +57,13 @@ final class BareSeason {
   }
 
   /** Whether the ground carries machines, day by day. */
-  Going[] going() {
-    return going;
+  Trafficability[] trafficability() {
+    return trafficability;
   }
 
   /** Writes the bare days before {@code start}. */
   void fill(SeasonColumns columns, int start) {
-    System.arraycopy(going, 0, columns.going, 0, start);
+    System.arraycopy(trafficability, 0, columns.trafficability, 0, start);
     Arrays.fill(columns.rootsM, 0, start, Canopy.BARE_ROOTS_M);
   }
 }

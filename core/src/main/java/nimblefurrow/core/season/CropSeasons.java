@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import nimblefurrow.core.units.Spread;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Sky;
+import nimblefurrow.core.weather.WeatherEnsemble;
 
 /**
  * One cash crop in every way its season may go. Days are counted from 1 January of the season's
@@ -14,15 +14,15 @@ import nimblefurrow.core.weather.Sky;
  */
 public final class CropSeasons {
   private final SeasonModel model;
-  private final SeasonSkies skies;
+  private final WeatherEnsemble ensemble;
   private final CashCrop crop;
   private final List<CropColumns> years;
   private final Spread harvest;
 
   private CropSeasons(
-      SeasonModel model, SeasonSkies skies, CashCrop crop, List<CropColumns> years) {
+      SeasonModel model, WeatherEnsemble ensemble, CashCrop crop, List<CropColumns> years) {
     this.model = model;
-    this.skies = skies;
+    this.ensemble = ensemble;
     this.crop = crop;
     this.years = List.copyOf(years);
     this.harvest = spread(CropColumns::harvestIndex);
@@ -33,15 +33,15 @@ public final class CropSeasons {
    *
    * @param model season model
    * @param crop cash crop
-   * @param skies skies of the years
+   * @param ensemble skies of the years
    * @return the crop seasons
    */
-  public static CropSeasons grow(SeasonModel model, CashCrop crop, SeasonSkies skies) {
+  public static CropSeasons grow(SeasonModel model, CashCrop crop, WeatherEnsemble ensemble) {
     List<CropColumns> years = new ArrayList<>();
-    for (Sky sky : skies.skies()) {
+    for (Sky sky : ensemble.ensemble()) {
       years.add(model.crop(crop, sky));
     }
-    return new CropSeasons(model, skies, crop, years);
+    return new CropSeasons(model, ensemble, crop, years);
   }
 
   /** {@return what grew it} */
@@ -50,8 +50,8 @@ public final class CropSeasons {
   }
 
   /** {@return the skies it grew under} */
-  public SeasonSkies skies() {
-    return skies;
+  public WeatherEnsemble ensemble() {
+    return ensemble;
   }
 
   /** {@return what it is} */
@@ -80,7 +80,7 @@ public final class CropSeasons {
    * @param count days from the season's start
    */
   public LocalDate day(double count) {
-    return skies.start().plusDays(Math.round(count));
+    return ensemble.start().plusDays(Math.round(count));
   }
 
   /**
@@ -89,7 +89,7 @@ public final class CropSeasons {
    * @param day day asked for
    */
   public int count(LocalDate day) {
-    return (int) java.time.temporal.ChronoUnit.DAYS.between(skies.start(), day);
+    return (int) java.time.temporal.ChronoUnit.DAYS.between(ensemble.start(), day);
   }
 
   /** {@return the day the field is clear} */

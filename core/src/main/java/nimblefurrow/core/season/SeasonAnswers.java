@@ -109,7 +109,7 @@ public final class SeasonAnswers {
     d.put("hardening", c.hardening);
     d.put("soilWaterMm", c.soilWaterMm);
     d.put("topSoilWetness", c.topSoilWetness);
-    d.put("going", Arrays.stream(c.going).map(SeasonAnswers::word).toList());
+    d.put("going", Arrays.stream(c.trafficability).map(SeasonAnswers::word).toList());
     d.put("mulchMgPerHa", c.mulchMgPerHa);
     d.put("dyingMgPerHa", c.dyingMgPerHa);
     d.put("mulchCarbonToNitrogen", c.mulchCarbonToNitrogen);
@@ -145,8 +145,8 @@ public final class SeasonAnswers {
     return at;
   }
 
-  private static String word(Going going) {
-    return going.name().toLowerCase(Locale.ROOT);
+  private static String word(Trafficability trafficability) {
+    return trafficability.name().toLowerCase(Locale.ROOT);
   }
 
   private static <T extends @Nullable Object> List<T> each(

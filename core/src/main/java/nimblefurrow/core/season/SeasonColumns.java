@@ -21,7 +21,7 @@ public final class SeasonColumns {
   final double[][] hardening;
   final double[][] soilWaterMm;
   final double[] topSoilWetness;
-  final Going[] going;
+  final Trafficability[] trafficability;
   final double[] mulchMgPerHa;
   final double[] dyingMgPerHa;
   final double[] mulchCarbonToNitrogen;
@@ -35,7 +35,7 @@ public final class SeasonColumns {
   public enum Detail {
     /** Every column. */
     FULL,
-    /** Only cover, mulch, stages, light caught, going and roots: what odds are made of. */
+    /** Only cover, mulch, stages, light caught, trafficability and roots: what odds are made of. */
     ODDS
   }
 
@@ -44,7 +44,7 @@ public final class SeasonColumns {
   private final Detail detail;
 
   /** Ground beside it that was never seeded; shared, and run when it is first asked for. */
-  Supplier<Going[]> beside = () -> new Going[0];
+  Supplier<Trafficability[]> beside = () -> new Trafficability[0];
 
   SeasonColumns(LocalDate start, int days, int components, Detail detail) {
     this.start = start;
@@ -52,7 +52,7 @@ public final class SeasonColumns {
     coverMgPerHa = new double[components][days];
     stageFraction = new double[components][days];
     lightCaught = new double[days];
-    going = new Going[days];
+    trafficability = new Trafficability[days];
     rootsM = new double[days];
     boolean full = detail == Detail.FULL;
     int rest = full ? days : 0;
@@ -160,15 +160,15 @@ public final class SeasonColumns {
   }
 
   /** {@return whether the ground carries machines} */
-  public Going[] going() {
-    return going;
+  public Trafficability[] trafficability() {
+    return trafficability;
   }
 
   /**
    * {@return the same of bare ground beside it; shorter where it was not followed so far, and empty
    * where the run began at once}
    */
-  public Going[] goingBare() {
+  public Trafficability[] trafficabilityBare() {
     return beside.get();
   }
 

@@ -36,7 +36,7 @@ final class SeasonDays {
   private final Canopy canopy = new Canopy();
   private final WaterUse waterUse;
   private final StandGrowth growth;
-  private Going goingNow = Going.UNFIT;
+  private Trafficability groundNow = Trafficability.UNFIT;
 
   SeasonDays(
       ModelParameters parameters,
@@ -135,8 +135,8 @@ final class SeasonDays {
   }
 
   /** Whether the ground carries machines at the end of the last day run. */
-  Going going() {
-    return goingNow;
+  Trafficability trafficability() {
+    return groundNow;
   }
 
   /** Runs one day, counted from the season's first. */
@@ -215,8 +215,8 @@ final class SeasonDays {
     columns.dyingMgPerHa[day] = acts.dyingMass();
     double wetness = soil.topWetness();
     double firmed = mass > FIRMING_MG ? FIRMED : 0;
-    goingNow = Going.of(wetness, firmed);
-    columns.going[day] = goingNow;
+    groundNow = Trafficability.of(wetness, firmed);
+    columns.trafficability[day] = groundNow;
     if (columns.full()) {
       recordRest(day, i, wetness);
     }

@@ -100,7 +100,7 @@ public final class SeasonModel {
         detail == SeasonColumns.Detail.FULL || !worthSharing
             ? days.run()
             : days.runAfter(bare.get());
-    run.columns().beside = () -> bare.get().going();
+    run.columns().beside = () -> bare.get().trafficability();
     return run;
   }
 

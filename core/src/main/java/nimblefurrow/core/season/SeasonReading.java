@@ -83,7 +83,7 @@ final class SeasonReading {
 
   private @Nullable LocalDate firstFit(LocalDate from) {
     for (int day = Math.max(0, columns.indexOf(from)); day < days; day++) {
-      if (columns.going[day] == Going.FIT) {
+      if (columns.trafficability[day] == Trafficability.FIT) {
         return columns.start().plusDays(day);
       }
     }

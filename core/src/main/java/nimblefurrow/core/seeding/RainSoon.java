@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Sky;
+import nimblefurrow.core.weather.WeatherEnsemble;
 
 /** Rain within a week of spreading, which seed on the surface cannot do without. */
 public final class RainSoon {
@@ -19,18 +19,18 @@ public final class RainSoon {
    * falls. Days that a forecast knows are its days in all of them.
    *
    * @param window window of the way
-   * @param skies with the forecast, where there is one
+   * @param ensemble with the forecast, where there is one
    * @return what was found; nothing when there is none
    */
-  public static Optional<Reason> after(Window window, SeasonSkies skies) {
+  public static Optional<Reason> after(Window window, WeatherEnsemble ensemble) {
     SeedingMethod method = window.method();
     if (!method.needsRain() || !window.possible()) {
       return Optional.empty();
     }
     LocalDate opens = window.opens().day();
-    LocalDate day = opens.isBefore(skies.today()) ? skies.today() : opens;
+    LocalDate day = opens.isBefore(ensemble.today()) ? ensemble.today() : opens;
     int wet = 0;
-    for (Sky sky : skies.skies()) {
+    for (Sky sky : ensemble.ensemble()) {
       wet += fall(sky, day) >= ENOUGH_MM ? 1 : 0;
     }
     return Optional.of(
@@ -39,7 +39,7 @@ public final class RainSoon {
                     + " within a week")
             .with("day", day)
             .with("years", wet, Unit.COUNT)
-            .with("all", skies.years(), Unit.COUNT)
+            .with("all", ensemble.years(), Unit.COUNT)
             .with("rain", ENOUGH_MM, Unit.MM));
   }
 

@@ -66,7 +66,7 @@ public record SeedingSite(Climate climate, CropSeasons crop, Soil soil, List<Spe
   Window.Edge harvest(String text) {
     if (crop.crop() instanceof CashCrop.None) {
       return new Window.Edge(
-          crop.skies().start().plusDays(WindowFinder.SUMMER),
+          crop.ensemble().start().plusDays(WindowFinder.SUMMER),
           Reason.of("nothing stands on the field"));
     }
     Spread harvest = crop.harvest();

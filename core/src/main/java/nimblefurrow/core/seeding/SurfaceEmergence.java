@@ -39,7 +39,7 @@ final class SurfaceEmergence {
    */
   LocalDate lastDay(LocalDate first) {
     LocalDate low = first.minusDays(1);
-    LocalDate high = LocalDate.of(crop.skies().seasonYear(), Month.DECEMBER, 31);
+    LocalDate high = LocalDate.of(crop.ensemble().seasonYear(), Month.DECEMBER, 31);
     while (low.isBefore(high)) {
       LocalDate middle = low.plusDays((high.toEpochDay() - low.toEpochDay() + 1) / 2);
       if (up(middle).median() >= LEAST) {
@@ -67,10 +67,10 @@ final class SurfaceEmergence {
               method.placement(),
               day,
               List.of(),
-              LocalDate.of(crop.skies().seasonYear() + 1, Month.MAY, 1));
+              LocalDate.of(crop.ensemble().seasonYear() + 1, Month.MAY, 1));
       up[i] =
           crop.model()
-              .run(crop.skies().skies().get(y), grown, plan, SeasonColumns.Detail.ODDS)
+              .run(crop.ensemble().ensemble().get(y), grown, plan, SeasonColumns.Detail.ODDS)
               .components()
               .get(0)
               .emergedFraction();

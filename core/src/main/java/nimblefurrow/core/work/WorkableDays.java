@@ -10,10 +10,10 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.hours.WindLimit;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.season.FieldStart;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.weather.Sky;
@@ -55,27 +55,28 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
     if (grounds.isEmpty()) {
       return new WorkableDays(new double[0][], Map.of(), new double[days]);
     }
-    List<Sky> skies = grounds.get(0).crop().skies().skies();
-    double[][] wheels = new double[skies.size()][days];
+    List<Sky> ensemble = grounds.get(0).crop().ensemble().ensemble();
+    double[][] wheels = new double[ensemble.size()][days];
     Map<WindLimit, double[][]> wind = new EnumMap<>(WindLimit.class);
     for (WindLimit limit : WindLimit.values()) {
-      wind.put(limit, new double[skies.size()][days]);
+      wind.put(limit, new double[ensemble.size()][days]);
     }
     double[] light = new double[days];
     for (WorkField f : grounds) {
       List<SeasonRun> runs =
           forecaster.runs(ground(f), f.crop(), List.of(), SeasonColumns.Detail.ODDS);
-      for (int y = 0; y < skies.size(); y++) {
+      for (int y = 0; y < ensemble.size(); y++) {
         SeasonColumns c = runs.get(y).columns();
         for (int d = 0; d < days; d++) {
           int i = c.indexOf(span.day(d));
-          Going going = i >= 0 && i < c.days() ? c.going()[i] : Going.FIT;
-          wheels[y][d] += share(going) / grounds.size();
+          Trafficability trafficability =
+              i >= 0 && i < c.days() ? c.trafficability()[i] : Trafficability.FIT;
+          wheels[y][d] += share(trafficability) / grounds.size();
         }
       }
     }
-    for (int y = 0; y < skies.size(); y++) {
-      Sky sky = skies.get(y);
+    for (int y = 0; y < ensemble.size(); y++) {
+      Sky sky = ensemble.get(y);
       for (int d = 0; d < days; d++) {
         int day = sky.weather().indexOf(span.day(d));
         int i = Math.max(0, Math.min(sky.weather().days() - 1, day));
@@ -89,8 +90,10 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
     return new WorkableDays(wheels, wind, light);
   }
 
-  private static double share(Going going) {
-    return going == Going.FIT ? 1 : going == Going.MARGINAL ? MARGINAL : 0;
+  private static double share(Trafficability trafficability) {
+    return trafficability == Trafficability.FIT
+        ? 1
+        : trafficability == Trafficability.MARGINAL ? MARGINAL : 0;
   }
 
   /** By the limits that an hour is judged by; a day without wind in its record is calm. */
@@ -110,7 +113,7 @@ public record WorkableDays(double[][] wheels, Map<WindLimit, double[][]> wind, d
     if (f.covered() != null) {
       return f.covered().plan();
     }
-    LocalDate late = LocalDate.of(f.crop().skies().seasonYear(), Month.NOVEMBER, 15);
+    LocalDate late = LocalDate.of(f.crop().ensemble().seasonYear(), Month.NOVEMBER, 15);
     return new CoverPlan(
         Soil.USUAL,
         FieldStart.USUAL,

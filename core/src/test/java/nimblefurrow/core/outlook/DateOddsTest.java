@@ -50,7 +50,7 @@ class DateOddsTest {
     assertThat(drill.latest()).isNotNull();
     for (DateOdds.Point point : points) {
       if (point.day().isAfter(drill.latest())) {
-        assertThat(point.met()).isLessThan((int) Math.ceil(0.7 * BEANS.skies().years()));
+        assertThat(point.met()).isLessThan((int) Math.ceil(0.7 * BEANS.ensemble().years()));
       }
     }
   }

@@ -21,8 +21,8 @@ import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.UnitSystem;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherEnsemble;
 import org.junit.jupiter.api.Test;
 
 /** Odds and ranges of plans, what is next and what may go wrong. */
@@ -67,8 +67,8 @@ class OutlookTest {
   void theFanNarrowsAsTheSeasonIsSeen() {
     CoverPlan plan = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 78));
     double before = width(FORECASTER.outlook(plan, BEANS));
-    SeasonSkies inApril =
-        SeasonSkies.join(
+    WeatherEnsemble inApril =
+        WeatherEnsemble.join(
             2018,
             LocalDate.of(2019, 4, 20),
             Farm.RECORD,

@@ -13,9 +13,9 @@ import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.Going;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Spread;
 import org.junit.jupiter.api.Test;
@@ -63,8 +63,8 @@ class WorthTest {
       int with = 0;
       int bare = 0;
       for (int i = at - 3; i <= at + 3; i++) {
-        with += run.columns().going()[i] == Going.FIT ? 1 : 0;
-        bare += run.columns().goingBare()[i] == Going.FIT ? 1 : 0;
+        with += run.columns().trafficability()[i] == Trafficability.FIT ? 1 : 0;
+        bare += run.columns().trafficabilityBare()[i] == Trafficability.FIT ? 1 : 0;
       }
       assertThat(Worth.measure(Purpose.CARRY_MACHINE, rye, run)).isEqualTo(with - bare);
       gained += with - bare >= 1 ? 1 : 0;

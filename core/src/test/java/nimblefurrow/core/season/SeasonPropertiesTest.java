@@ -223,11 +223,11 @@ class SeasonPropertiesTest {
     SeasonRun full = Farm.MODEL.run(SKY, crop, plan);
     SeasonRun odds = Farm.MODEL.run(SKY, crop, plan, SeasonColumns.Detail.ODDS);
     assertThat(odds.columns().coverMgPerHa()).isDeepEqualTo(full.columns().coverMgPerHa());
-    assertThat(odds.columns().going()).isEqualTo(full.columns().going());
+    assertThat(odds.columns().trafficability()).isEqualTo(full.columns().trafficability());
     assertThat(odds.components()).isEqualTo(full.components());
     assertThat(odds.water()).isEqualTo(full.water());
     assertThat(odds.columns().mulchMgPerHa()).isEqualTo(full.columns().mulchMgPerHa());
-    assertThat(odds.columns().goingBare()).isEqualTo(full.columns().goingBare());
+    assertThat(odds.columns().trafficabilityBare()).isEqualTo(full.columns().trafficabilityBare());
     assertThat(odds.columns().lightAtGround()).isEmpty();
   }
 

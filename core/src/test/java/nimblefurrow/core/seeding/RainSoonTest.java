@@ -13,15 +13,15 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.core.weather.SeasonSkies;
 import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherEnsemble;
 import org.junit.jupiter.api.Test;
 
 /** Rain after spreading, by the years and by the forecast for the days it knows. */
 class RainSoonTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 10, 20);
-  private static final SeasonSkies SKIES =
-      SeasonSkies.join(2026, TODAY, Farm.RECORD, Farm.RECORD, Station.shipped().get(0).place());
+  private static final WeatherEnsemble SKIES =
+      WeatherEnsemble.join(2026, TODAY, Farm.RECORD, Farm.RECORD, Station.shipped().get(0).place());
   private static final CropSeasons BEANS = CropSeasons.grow(Farm.MODEL, Farm.SOYBEAN, SKIES);
 
   private static Window window(SeedingMethod method) {
@@ -29,11 +29,11 @@ class RainSoonTest {
         .find(List.of(Farm.species("cereal_rye")), method, Soil.USUAL);
   }
 
-  private static String said(SeedingMethod method, SeasonSkies skies) {
-    return RainSoon.after(window(method), skies).map(r -> r.say(UnitSystem.METRIC)).orElse("");
+  private static String said(SeedingMethod method, WeatherEnsemble ensemble) {
+    return RainSoon.after(window(method), ensemble).map(r -> r.say(UnitSystem.METRIC)).orElse("");
   }
 
-  private static SeasonSkies foretold(double mmADay) {
+  private static WeatherEnsemble foretold(double mmADay) {
     int days = 9;
     double[] cool = filled(days, 8);
     double[] none = filled(days, Double.NaN);
@@ -48,8 +48,8 @@ class RainSoonTest {
     return all;
   }
 
-  private static int years(SeasonSkies skies) {
-    Matcher m = Pattern.compile("(\\d+) of 29 years").matcher(said(Seedings.BROADCAST, skies));
+  private static int years(WeatherEnsemble ensemble) {
+    Matcher m = Pattern.compile("(\\d+) of 29 years").matcher(said(Seedings.BROADCAST, ensemble));
     assertThat(m.find()).isTrue();
     return Integer.parseInt(m.group(1));
   }

@@ -161,7 +161,7 @@ class SeedingThresholdsTest {
         .containsOnly(false);
     Window.Edge off = bare.harvest("the crop is off about {day}");
     assertThat(off.reason().say(UnitSystem.US)).isEqualTo("nothing stands on the field");
-    assertThat(off.day()).isEqualTo(bare.crop().skies().start().plusDays(WindowFinder.SUMMER));
+    assertThat(off.day()).isEqualTo(bare.crop().ensemble().start().plusDays(WindowFinder.SUMMER));
   }
 
   @Test

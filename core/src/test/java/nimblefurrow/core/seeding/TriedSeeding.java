@@ -22,9 +22,9 @@ public final class TriedSeeding extends SeedingMethod {
     edges.opens(site.harvest("the crop is off {day} in the middle year"));
     edges.closes(
         new Window.Edge(
-            LocalDate.of(site.crop().skies().seasonYear(), 11, 11),
+            LocalDate.of(site.crop().ensemble().seasonYear(), 11, 11),
             Reason.of("the cannon is locked away after {day}")
-                .with("day", LocalDate.of(site.crop().skies().seasonYear(), 11, 11))));
+                .with("day", LocalDate.of(site.crop().ensemble().seasonYear(), 11, 11))));
   }
 
   @Override

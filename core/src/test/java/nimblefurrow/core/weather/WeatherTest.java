@@ -40,15 +40,15 @@ class WeatherTest {
   void aSeasonIsWhatWasSeenAndThenAnotherYear() {
     LocalDate today = LocalDate.of(2018, 9, 12);
     Place place = Station.shipped().get(0).place();
-    SeasonSkies skies = SeasonSkies.join(2018, today, Farm.RECORD, Farm.RECORD, place);
+    WeatherEnsemble ensemble = WeatherEnsemble.join(2018, today, Farm.RECORD, Farm.RECORD, place);
     int seen = Farm.RECORD.indexOf(LocalDate.of(2018, 9, 12));
     int then = Farm.RECORD.indexOf(LocalDate.of(1991, 9, 13));
-    Sky first = skies.skies().get(0);
+    Sky first = ensemble.ensemble().get(0);
     int at = first.weather().indexOf(today);
     assertThat(first.weather().tmaxC(at)).isEqualTo(Farm.RECORD.tmaxC(seen));
     assertThat(first.weather().tmaxC(at + 1)).isEqualTo(Farm.RECORD.tmaxC(then));
-    assertThat(skies.years()).isEqualTo(29);
-    for (Sky sky : skies.skies()) {
+    assertThat(ensemble.years()).isEqualTo(29);
+    for (Sky sky : ensemble.ensemble()) {
       assertThat(sky.weather().start()).isEqualTo(LocalDate.of(2018, 1, 1));
       assertThat(sky.weather().end()).isAfterOrEqualTo(LocalDate.of(2019, 7, 31));
     }
@@ -58,13 +58,13 @@ class WeatherTest {
   void aForecastIsBelievedInAsManyWaysAsItsSkillSays() {
     LocalDate today = LocalDate.of(2018, 9, 12);
     Place place = Station.shipped().get(0).place();
-    SeasonSkies skies = SeasonSkies.join(2018, today, Farm.RECORD, Farm.RECORD, place);
+    WeatherEnsemble ensemble = WeatherEnsemble.join(2018, today, Farm.RECORD, Farm.RECORD, place);
     double[] cool = {8, 8, 8, 8, 8, 8, 8};
     double[] warm = {18, 18, 18, 18, 18, 18, 18};
     double[] wet = {41, 42, 43, 44, 45, 46, 47};
     double[] wind = {2, 2, 2, 2, 2, 2, 2};
     DailyWeather ahead = DailyWeather.of(today.plusDays(1), cool, warm, wet, wind, cool);
-    List<Sky> told = skies.foretold(ahead).skies();
+    List<Sky> told = ensemble.foretold(ahead).ensemble();
     for (int lead = 1; lead <= 8; lead++) {
       LocalDate day = today.plusDays(lead);
       double mm = 40 + lead;
@@ -74,14 +74,14 @@ class WeatherTest {
       assertThat((double) believe / told.size()).isCloseTo(share, within(0.07));
     }
     for (int i = 0; i < told.size(); i++) {
-      DailyWeather then = skies.skies().get(i).weather();
+      DailyWeather then = ensemble.ensemble().get(i).weather();
       DailyWeather now = told.get(i).weather();
       assertThat(now.end()).isEqualTo(then.end());
       int later = now.indexOf(today.plusDays(8));
       assertThat(now.precipMm(later)).isEqualTo(then.precipMm(later));
       assertThat(now.tmaxC(later - 8)).isEqualTo(then.tmaxC(later - 8));
     }
-    assertThatThrownBy(() -> skies.foretold(ahead.startingOn(today)))
+    assertThatThrownBy(() -> ensemble.foretold(ahead.startingOn(today)))
         .hasMessageContaining("2018-09-12, not on the day after");
   }
 

@@ -108,7 +108,7 @@ class FieldPages {
     return standings.windows(c, weather, crop, plan == null ? null : plan.plan()).stream()
         .sorted(
             Comparator.comparing((Window w) -> !w.possible()).thenComparing(w -> w.opens().day()))
-        .map(w -> SeasonViews.of(w, weathers.foretold(farm).skies()))
+        .map(w -> SeasonViews.of(w, weathers.foretold(farm).ensemble()))
         .toList();
   }
 

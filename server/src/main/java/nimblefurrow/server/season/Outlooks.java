@@ -50,7 +50,7 @@ class Outlooks {
     return memory.get(
         new CropKey(weather.stamp(), crop),
         CropSeasons::bytes,
-        k -> CropSeasons.grow(model, crop, weather.skies()));
+        k -> CropSeasons.grow(model, crop, weather.ensemble()));
   }
 
   Outlook outlook(CoverPlan plan, CropSeasons crop, FarmWeather weather) {

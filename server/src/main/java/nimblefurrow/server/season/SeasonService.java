@@ -70,7 +70,7 @@ public class SeasonService {
     }
     return new SeasonView(
         farm,
-        weather == null ? 0 : weather.skies().years(),
+        weather == null ? 0 : weather.ensemble().years(),
         start(farm),
         POINTS,
         weather == null ? null : SeasonViews.strip(farm, weather),

@@ -18,7 +18,7 @@ import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
-import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.core.weather.WeatherEnsemble;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
@@ -86,7 +86,7 @@ final class SeasonViews {
   static SeasonView.CropShape shape(CropSeasons crop) {
     double[] standing = new double[POINTS];
     double[] green = new double[POINTS];
-    int first = crop.count(LocalDate.of(crop.skies().seasonYear(), Month.JULY, 1));
+    int first = crop.count(LocalDate.of(crop.ensemble().seasonYear(), Month.JULY, 1));
     for (int p = 0; p < POINTS; p++) {
       int day = first + 7 * p;
       standing[p] =
@@ -117,12 +117,12 @@ final class SeasonViews {
     double[] low = new double[POINTS];
     double[] middle = new double[POINTS];
     double[] high = new double[POINTS];
-    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.skies().start(), start);
+    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.ensemble().start(), start);
     for (int p = 0; p < POINTS; p++) {
       int day = first + 7 * p;
       Spread week =
           Spread.of(
-              weather.skies().skies().stream()
+              weather.ensemble().ensemble().stream()
                   .mapToDouble(
                       s -> {
                         double sum = 0;
@@ -145,8 +145,8 @@ final class SeasonViews {
   }
 
   /** With the rain that may follow, after the skies that know most. */
-  static SeasonView.WindowView of(Window w, SeasonSkies skies) {
-    return of(w, RainSoon.after(w, skies));
+  static SeasonView.WindowView of(Window w, WeatherEnsemble ensemble) {
+    return of(w, RainSoon.after(w, ensemble));
   }
 
   private static SeasonView.WindowView of(Window w, Optional<Reason> rain) {

@@ -13,7 +13,7 @@ import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.ForecastStandIn;
 import nimblefurrow.core.weather.Place;
-import nimblefurrow.core.weather.SeasonSkies;
+import nimblefurrow.core.weather.WeatherEnsemble;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.Memory;
@@ -108,7 +108,7 @@ public class WeatherService {
             k ->
                 new FarmWeather(
                     k.stamp(),
-                    known.skies().foretold(ahead.get()),
+                    known.ensemble().foretold(ahead.get()),
                     known.climate(),
                     known.record(),
                     known.place()));
@@ -145,11 +145,12 @@ public class WeatherService {
     LocalDate to = record.end().isBefore(last) ? record.end() : last;
     Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
     DailyWeather history = record.slice(from, to);
-    SeasonSkies skies = SeasonSkies.join(key.seasonYear(), key.today(), history, record, place);
+    WeatherEnsemble ensemble =
+        WeatherEnsemble.join(key.seasonYear(), key.today(), history, record, place);
     // As many years as the odds rest on: the first year only leads into its season.
     boolean many = !to.isBefore(from.plusYears(FEW_YEARS));
     DailyWeather whole = many ? history.slice(from.plusYears(1), to) : history;
-    return new FarmWeather(key, skies, Climate.of(whole), record, place);
+    return new FarmWeather(key, ensemble, Climate.of(whole), record, place);
   }
 
   /** The stations of a farm. */

@@ -11,20 +11,20 @@ import org.jspecify.annotations.Nullable;
  * The ways a season may go: what was seen of it up to today, joined in turn to what every past year
  * of the station brought after this day of the year. As the season passes the ways draw together.
  */
-public final class SeasonSkies {
+public final class WeatherEnsemble {
   /** Spreads neighbouring years evenly over the shares of skill. */
   private static final double GOLDEN = 0.618_033_988_75;
 
   private final int seasonYear;
   private final LocalDate today;
   private final int firstPastYear;
-  private final List<Sky> skies;
+  private final List<Sky> ensemble;
 
-  private SeasonSkies(int seasonYear, LocalDate today, int firstPastYear, List<Sky> skies) {
+  private WeatherEnsemble(int seasonYear, LocalDate today, int firstPastYear, List<Sky> ensemble) {
     this.seasonYear = seasonYear;
     this.today = today;
     this.firstPastYear = firstPastYear;
-    this.skies = List.copyOf(skies);
+    this.ensemble = List.copyOf(ensemble);
   }
 
   /**
@@ -39,7 +39,7 @@ public final class SeasonSkies {
    * @return the season skies
    * @throws Refused when history holds no whole season
    */
-  public static SeasonSkies join(
+  public static WeatherEnsemble join(
       int seasonYear,
       LocalDate today,
       DailyWeather history,
@@ -47,22 +47,22 @@ public final class SeasonSkies {
       Place place) {
     LocalDate from = LocalDate.of(seasonYear, Month.JANUARY, 1);
     LocalDate to = LocalDate.of(seasonYear + 1, Month.AUGUST, 31);
-    List<Sky> skies = new ArrayList<>();
+    List<Sky> ensemble = new ArrayList<>();
     int first = history.start().getYear() + (history.start().getDayOfYear() > 1 ? 1 : 0);
     for (int year = first; year < history.end().getYear(); year++) {
       int shift = year - seasonYear;
       if (history.end().isBefore(to.plusYears(shift))) {
         break;
       }
-      skies.add(Sky.over(oneWay(from, to, today, shift, history, seen), place));
+      ensemble.add(Sky.over(oneWay(from, to, today, shift, history, seen), place));
     }
-    if (skies.isEmpty()) {
+    if (ensemble.isEmpty()) {
       throw new Refused(
           "",
           "the weather from %s to %s holds no whole season from January to the August after it"
               .formatted(history.start(), history.end()));
     }
-    return new SeasonSkies(seasonYear, today, first, skies);
+    return new WeatherEnsemble(seasonYear, today, first, ensemble);
   }
 
   /**
@@ -73,14 +73,14 @@ public final class SeasonSkies {
    * @param ahead days from the one after today on
    * @throws Refused when it begins on another day
    */
-  public SeasonSkies foretold(DailyWeather ahead) {
+  public WeatherEnsemble foretold(DailyWeather ahead) {
     if (!ahead.start().equals(today.plusDays(1))) {
       throw new Refused(
           "", "the forecast begins on %s, not on the day after %s".formatted(ahead.start(), today));
     }
     List<Sky> all = new ArrayList<>();
-    for (int way = 0; way < skies.size(); way++) {
-      Sky sky = skies.get(way);
+    for (int way = 0; way < ensemble.size(); way++) {
+      Sky sky = ensemble.get(way);
       int believed = believed(way, ahead.days());
       DailyWeather weather = sky.weather();
       LocalDate last = ahead.start().plusDays(believed - 1L);
@@ -95,7 +95,7 @@ public final class SeasonSkies {
                   sky.place())
               : sky);
     }
-    return new SeasonSkies(seasonYear, today, firstPastYear, all);
+    return new WeatherEnsemble(seasonYear, today, firstPastYear, all);
   }
 
   /** How many days ahead a way believes the forecast; over all ways the share falls as skill. */
@@ -157,8 +157,8 @@ public final class SeasonSkies {
   }
 
   /** {@return one sky for each past year} All begin on 1 January of the season's year. */
-  public List<Sky> skies() {
-    return skies;
+  public List<Sky> ensemble() {
+    return ensemble;
   }
 
   /**
@@ -172,7 +172,7 @@ public final class SeasonSkies {
 
   /** {@return how many past years there are} */
   public int years() {
-    return skies.size();
+    return ensemble.size();
   }
 
   /** {@return the first day all skies share} */

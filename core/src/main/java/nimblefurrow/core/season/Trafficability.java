@@ -1,7 +1,7 @@
 package nimblefurrow.core.season;
 
 /** Whether the ground carries machines. */
-public enum Going {
+public enum Trafficability {
   FIT,
   MARGINAL,
   UNFIT;
@@ -19,7 +19,7 @@ public enum Going {
    * @param firmed how much more living roots let it bear
    * @return whether it carries
    */
-  static Going of(double wetness, double firmed) {
+  static Trafficability of(double wetness, double firmed) {
     if (wetness <= FIT_UP_TO + firmed) {
       return FIT;
     }
