@@ -98,7 +98,7 @@ final class Apart implements AutoCloseable {
     Awaitility.await()
         .atMost(PATIENCE)
         .pollInterval(Duration.ofMillis(200))
-        .ignoreException(java.io.IOException.class)
+        .ignoreExceptionsInstanceOf(java.io.IOException.class)
         .failFast("it did not start", () -> !process.isAlive())
         .until(() -> HttpClient.newHttpClient().send(ask, BodyHandlers.discarding()) != null);
   }
