@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import type { Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
@@ -14,7 +15,8 @@ const { data: links } = useRead('/api/farms/{farmId}/invitations', () =>
   session.owner ? {} : null,
 )
 const made = ref<{ label: string; url: string } | null>(null)
-const form = ref({ label: '', role: 'operator' })
+type Role = Schemas['RoleInput']['role']
+const form = ref<{ label: string; role: Role }>({ label: '', role: 'operator' })
 const roles = [
   { title: 'owner: plans', value: 'owner' },
   { title: 'operator: logs work and counts', value: 'operator' },
@@ -34,7 +36,7 @@ const takeBack = (id: string) =>
     await alter('DELETE', '/api/farms/{farmId}/invitations/{id}', { path: { id } })
     made.value = null
   })
-const setRole = (accountId: string, role: string) =>
+const setRole = (accountId: string, role: Role) =>
   attempt(async () => {
     await alter('PUT', `${MEMBERS}/{accountId}`, {
       path: { accountId },

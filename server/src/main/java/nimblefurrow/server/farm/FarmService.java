@@ -158,14 +158,7 @@ public class FarmService implements FarmNames {
   private FarmView view(Farm farm, Role role) {
     LocalDate today = farm.demoDay == null ? LocalDate.now(clock) : farm.demoDay;
     return new FarmView(
-        farm.id,
-        farm.version,
-        farm.name,
-        today,
-        farm.seasonYear,
-        farm.demo,
-        farm.stationId,
-        role.key());
+        farm.id, farm.version, farm.name, today, farm.seasonYear, farm.demo, farm.stationId, role);
   }
 
   private Farm farm(UUID id) {

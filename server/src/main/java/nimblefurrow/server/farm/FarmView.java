@@ -2,6 +2,7 @@ package nimblefurrow.server.farm;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.server.people.Role;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,7 +20,7 @@ public record FarmView(
     int seasonYear,
     boolean demo,
     @Nullable UUID stationId,
-    String role) {
+    Role role) {
   /** The same farm on another day. */
   public FarmView on(LocalDate day) {
     return new FarmView(id, version, name, day, seasonYear, demo, stationId, role);

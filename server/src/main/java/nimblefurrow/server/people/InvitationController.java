@@ -30,10 +30,10 @@ class InvitationController {
   }
 
   /** Who is to be let in, in the owner's words, and as what. */
-  record InvitationInput(String label, String role) {}
+  record InvitationInput(String label, Role role) {}
 
   /** What whoever holds a link sees of it. */
-  record InvitationView(String farm, String label, String role) {}
+  record InvitationView(String farm, String label, Role role) {}
 
   /** An account that is opened with a link. */
   record AccountInput(String email, String name, String password) {}
@@ -64,7 +64,7 @@ class InvitationController {
   @GetMapping("/api/invitations/{secret}")
   InvitationView look(@PathVariable String secret) {
     Invitation i = invitations.look(secret);
-    return new InvitationView(farms.of(i.farmId), i.label, i.role);
+    return new InvitationView(farms.of(i.farmId), i.label, Role.of(i.role));
   }
 
   @PostMapping("/api/invitations/{secret}/accept")

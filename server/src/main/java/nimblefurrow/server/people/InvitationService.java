@@ -39,14 +39,13 @@ class InvitationService {
   }
 
   /** A link just made; its secret is told this once. */
-  record NewInvitation(UUID id, String label, String role, Instant expiresAt, String secret) {}
+  record NewInvitation(UUID id, String label, Role role, Instant expiresAt, String secret) {}
 
   /** A link that nobody has used yet. */
-  record OpenInvitation(UUID id, String label, String role, Instant expiresAt) {}
+  record OpenInvitation(UUID id, String label, Role role, Instant expiresAt) {}
 
   @Transactional
-  NewInvitation make(UUID farmId, String label, String roleKey) {
-    Role role = Role.of(roleKey);
+  NewInvitation make(UUID farmId, String label, Role role) {
     if (label.isBlank() || label.strip().length() > LONGEST_LABEL) {
       throw new InputProblem("label", "Say in up to 80 characters who the link is for.");
     }
@@ -61,7 +60,7 @@ class InvitationService {
     i.createdAt = Instant.now(clock);
     i.expiresAt = i.createdAt.plus(GOOD_FOR);
     invitations.save(i);
-    return new NewInvitation(i.id, i.label, i.role, i.expiresAt, secret);
+    return new NewInvitation(i.id, i.label, role, i.expiresAt, secret);
   }
 
   @Transactional(readOnly = true)
@@ -69,7 +68,7 @@ class InvitationService {
     return invitations
         .findByFarmIdAndExpiresAtAfterOrderByCreatedAt(farmId, Instant.now(clock))
         .stream()
-        .map(i -> new OpenInvitation(i.id, i.label, i.role, i.expiresAt))
+        .map(i -> new OpenInvitation(i.id, i.label, Role.of(i.role), i.expiresAt))
         .toList();
   }
 

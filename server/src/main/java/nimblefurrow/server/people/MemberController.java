@@ -29,9 +29,9 @@ class MemberController {
     this.memberships = memberships;
   }
 
-  record MemberView(UUID id, String name, String email, String role) {}
+  record MemberView(UUID id, String name, String email, Role role) {}
 
-  record RoleInput(String role) {}
+  record RoleInput(Role role) {}
 
   @GetMapping
   @Transactional(readOnly = true)
@@ -41,7 +41,7 @@ class MemberController {
         .map(
             m -> {
               Account a = accounts.findById(m.key.accountId()).orElseThrow();
-              return new MemberView(a.id, a.name, a.email, m.role);
+              return new MemberView(a.id, a.name, a.email, Role.of(m.role));
             })
         .toList();
   }
@@ -52,7 +52,7 @@ class MemberController {
   public List<MemberView> change(
       @PathVariable UUID farmId, @PathVariable UUID accountId, @RequestBody RoleInput input) {
     access.manage(farmId);
-    Role role = Role.of(input.role());
+    Role role = input.role();
     Membership.Key key = new Membership.Key(accountId, farmId);
     if (!memberships.existsById(key)) {
       throw new NotFound("They are not on this farm.");

@@ -1,9 +1,10 @@
 package nimblefurrow.server.people;
 
+import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
 /** What a person may do on a farm; each may do all the one before may. */
-public enum Role {
+public enum Role implements Keyed {
   /** Sees. */
   VIEWER,
   /** Sees, logs work and counts. */
@@ -11,9 +12,14 @@ public enum Role {
   /** Plans, and says who else may come in. */
   OWNER;
 
-  /** The name stored and on the wire. */
+  @Override
   public String key() {
     return name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  @Override
+  public String toString() {
+    return key();
   }
 
   /**

@@ -64,7 +64,7 @@ class HireQuotes {
       double areaHa,
       double hours,
       @Nullable Integer loads,
-      String by,
+      ChargedBy by,
       String words,
       BigDecimal usd) {}
 
@@ -107,7 +107,7 @@ class HireQuotes {
         perHa != null
             ? Bill.byArea(units, i.label(), areaHa, perHa)
             : perHour != null ? Bill.byHour(i.label(), i.hours(), perHour) : null;
-    String by = m.usdPerHa() != null ? "area" : m.usdPerHour() != null ? "hours" : "nothing";
+    ChargedBy by = ChargedBy.of(m);
     return new QuoteLine(
         i.fieldId(),
         i.field(),
@@ -147,7 +147,7 @@ class HireQuotes {
                       l.startOn().format(DAY),
                       l.words().isEmpty() ? l.label() : l.words(),
                       loads),
-              l.by().equals("nothing") ? "no price yet" : money(l.usd())));
+              l.by() == ChargedBy.NOTHING ? "no price yet" : money(l.usd())));
     }
     return QuotePdf.of(
         "Quote for field work",
