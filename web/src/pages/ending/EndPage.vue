@@ -44,10 +44,11 @@ const asked = computed({
 const wanted = ref<number>()
 watch(
   page,
-  (found) => {
+  (found, before) => {
     if (!found) return
-    picked.value = null
-    wanted.value = found.target
+    // A choice that is being written, or a number, stays when something else on the page changes.
+    if (found.version !== before?.version || found.purpose !== before?.purpose) picked.value = null
+    if (found.target !== before?.target) wanted.value = found.target
     const kind = kinds.ending(found.chosen[0]?.way)
     sheet.value ||= kind?.rolls ? 'roller' : kind?.sprays ? 'spray' : 'planter'
   },

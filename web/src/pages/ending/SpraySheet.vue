@@ -38,14 +38,14 @@ const grazeFrom = ref('')
 const hard = ref(false)
 const path = () => ({ fieldId: props.page.fieldId })
 
-// The tank is the one of the farm's sprayer, where it says how large it is.
+// The tank of the farm's sprayer is filled in once, and may be typed over.
 watch(
   machines,
-  (all) => {
-    const sprayer = all?.find((m) => m.work?.includes('spray'))
+  (now, before) => {
+    const sprayer = before ? undefined : now?.find((m) => m.work?.includes('spray'))
     if (sprayer?.hopperM3) tankL.value = sprayer.hopperM3 * L_PER_M3
   },
-  { immediate: true, once: machines.value !== undefined },
+  { immediate: true },
 )
 const used = computed(() => products.value.filter((p) => p.id in rates.value))
 const body = () => ({

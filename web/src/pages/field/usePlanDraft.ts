@@ -41,7 +41,9 @@ export function usePlanDraft(fieldId: () => string) {
   const wish = newestOnly(
     (plan: PlanInput) =>
       consider('/api/farms/{farmId}/fields/{fieldId}/preview', { path: path.value, body: plan }),
-    (answer) => {
+    (answer, plan) => {
+      // Dropped while its answer was awaited.
+      if (!same(draft.value, plan)) return
       preview.value = answer
       refused.value = null
     },

@@ -41,21 +41,15 @@ export function bestRun(
   work: Work,
   out: (hour: number) => boolean,
 ): { from: number; until: number } | null {
-  let best: { from: number; length: number } | null = null
-  let from = -1
-  hours.forEach(({ hour }, i) => {
-    if (hour[work].verdict !== 'go' || !out(hourOf(hour))) {
-      from = -1
-      return
-    }
-    if (from < 0) from = i
-    if (i - from + 1 > (best?.length ?? 0)) best = { from, length: i - from + 1 }
-  })
-  // The compiler does not see what the loop above has written.
-  const run = best as { from: number; length: number } | null
-  if (!run) return null
-  const start = hourOf(hours[run.from]!.hour)
-  return { from: start, until: (start + run.length) % HOURS }
+  let best = { from: 0, length: 0 }
+  let length = 0
+  for (const [i, { hour }] of hours.entries()) {
+    length = hour[work].verdict === 'go' && out(hourOf(hour)) ? length + 1 : 0
+    if (length > best.length) best = { from: i - length + 1, length }
+  }
+  if (!best.length) return null
+  const start = hourOf(hours[best.from]!.hour)
+  return { from: start, until: (start + best.length) % HOURS }
 }
 
 /** What most often stands against a work while people are out. */

@@ -104,7 +104,10 @@ const log = () =>
           </span>
           <FigureField v-model="fromLots[l.lot.id]" label="Out of it" unit="KG" />
         </template>
-        <p v-if="taken && Math.abs(taken - seedKg) > 0.5" class="wide small rust">
+        <p
+          v-if="taken && session.amount(taken, 'KG') !== session.amount(seedKg, 'KG')"
+          class="wide small rust"
+        >
           {{ session.amount(taken, 'KG') }} of {{ session.amount(seedKg, 'KG') }} is accounted for.
         </p>
       </template>

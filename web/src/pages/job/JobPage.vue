@@ -21,11 +21,13 @@ const { data: job, trouble } = useRead('/api/farms/{farmId}/fields/{fieldId}/job
 const machineId = ref('')
 const areaHa = ref<number>()
 const seedKg = ref<number>()
+// What is left to seed is offered anew when some of it was seeded, never over what a monitor's file said.
 watch(
   job,
-  (found) => {
+  (found, before) => {
     if (!found) return
     machineId.value ||= found.machines[0]?.machine.id ?? ''
+    if (found.fieldId === before?.fieldId && found.doneHa === before.doneHa) return
     areaHa.value = Math.max(0, found.areaHa - found.doneHa) || undefined
   },
   { immediate: true },
