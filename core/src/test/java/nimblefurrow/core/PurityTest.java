@@ -17,6 +17,7 @@ class PurityTest {
   private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
+          .withImportOption(place -> !place.contains("-tests.jar"))
           .importPackages("nimblefurrow.core");
 
   @Test

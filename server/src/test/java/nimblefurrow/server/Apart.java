@@ -7,13 +7,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import org.awaitility.Awaitility;
 
@@ -37,39 +33,22 @@ final class Apart implements AutoCloseable {
    * @param options of the Java machine
    */
   static Apart start(String name, String... options) throws Exception {
-    database(name);
-    Apart apart = launch(name, options);
+    Apart apart = launch(name, FreshDatabase.make(name), options);
     apart.await();
     return apart;
   }
 
   /** Starts two at once on one empty database and waits until both answer. */
   static List<Apart> two(String name) throws Exception {
-    database(name);
-    List<Apart> both = List.of(launch(name), launch(name));
+    FreshDatabase database = FreshDatabase.make(name);
+    List<Apart> both = List.of(launch(name, database), launch(name, database));
     for (Apart one : both) {
       one.await();
     }
     return both;
   }
 
-  private static void database(String name) throws Exception {
-    String base = Objects.requireNonNull(System.getenv("NF_TEST_DB_URL"));
-    String user = System.getenv("NF_TEST_DB_USER");
-    String password = System.getenv("NF_TEST_DB_PASSWORD");
-    String database = base.substring(base.lastIndexOf('/') + 1) + "_" + name;
-    try (Connection connection = DriverManager.getConnection(base, user, password);
-        Statement statement = connection.createStatement()) {
-      statement.execute("drop database if exists \"" + database + "\" with (force)");
-      statement.execute("create database \"" + database + "\"");
-    }
-  }
-
-  private static Apart launch(String name, String... options) throws Exception {
-    String base = Objects.requireNonNull(System.getenv("NF_TEST_DB_URL"));
-    String user = System.getenv("NF_TEST_DB_USER");
-    String password = System.getenv("NF_TEST_DB_PASSWORD");
-    String database = base.substring(base.lastIndexOf('/') + 1) + "_" + name;
+  private static Apart launch(String name, FreshDatabase database, String... options) throws Exception {
     Path folder = Files.createTempDirectory("nimble-furrow-" + name);
     int port;
     try (java.net.ServerSocket free = new java.net.ServerSocket(0)) {
@@ -81,13 +60,12 @@ final class Apart implements AutoCloseable {
     command.addAll(List.of("-cp", System.getProperty("java.class.path")));
     command.add(NimbleFurrow.class.getName());
     command.add("--server.port=" + port);
-    command.add(
-        "--spring.datasource.url=" + base.substring(0, base.lastIndexOf('/') + 1) + database);
+    command.add("--spring.datasource.url=" + database.url());
     command.add("--nimble-furrow.demo=true");
     command.add("--nimble-furrow.demo-token-file=" + folder.resolve("token"));
     ProcessBuilder builder = new ProcessBuilder(command);
-    builder.environment().put("NF_DB_USER", user);
-    builder.environment().put("NF_DB_PASSWORD", password);
+    builder.environment().put("NF_DB_USER", database.user());
+    builder.environment().put("NF_DB_PASSWORD", database.password());
     builder.redirectErrorStream(true).redirectOutput(folder.resolve("log").toFile());
     builder.directory(new File("."));
     return new Apart(builder.start(), "http://127.0.0.1:" + port, folder);

@@ -3,7 +3,6 @@ package nimblefurrow.server;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -18,9 +17,9 @@ public final class App {
 
   private final String address;
   private final Path tokenFile;
-  private final String database;
+  private final FreshDatabase database;
 
-  private App(String address, Path tokenFile, String database) {
+  private App(String address, Path tokenFile, FreshDatabase database) {
     this.database = database;
     this.address = address;
     this.tokenFile = tokenFile;
@@ -70,28 +69,17 @@ public final class App {
 
   /** A connection to its database, beside its own. */
   public Connection connection() throws Exception {
-    return DriverManager.getConnection(
-        database, required("NF_TEST_DB_USER"), required("NF_TEST_DB_PASSWORD"));
+    return database.connection();
   }
 
   private static App start(String name, boolean demo) throws Exception {
-    String base = required("NF_TEST_DB_URL");
-    String user = required("NF_TEST_DB_USER");
-    String password = required("NF_TEST_DB_PASSWORD");
-    // A server of its own for each database: they are dropped with the one the script made.
-    String database = base.substring(base.lastIndexOf('/') + 1) + "_" + name;
-    try (Connection connection = DriverManager.getConnection(base, user, password);
-        Statement statement = connection.createStatement()) {
-      statement.execute("drop database if exists \"" + database + "\" with (force)");
-      statement.execute("create database \"" + database + "\"");
-    }
+    FreshDatabase database = FreshDatabase.make(name);
     Path tokenFile = Files.createTempDirectory("nimble-furrow").resolve("demo-token");
     Map<String, Object> settings = new LinkedHashMap<>();
     settings.put("server.port", 0);
-    String url = base.substring(0, base.lastIndexOf('/') + 1) + database;
-    settings.put("spring.datasource.url", url);
-    settings.put("spring.datasource.username", user);
-    settings.put("spring.datasource.password", password);
+    settings.put("spring.datasource.url", database.url());
+    settings.put("spring.datasource.username", database.user());
+    settings.put("spring.datasource.password", database.password());
     settings.put("nimble-furrow.demo", demo);
     settings.put("nimble-furrow.watch-ms", 1000);
     settings.put("nimble-furrow.demo-token-file", demo ? tokenFile.toString() : "");
@@ -103,14 +91,6 @@ public final class App {
             .toArray(String[]::new);
     ConfigurableApplicationContext context = application.run(arguments);
     String port = context.getEnvironment().getProperty("local.server.port");
-    return new App("http://127.0.0.1:" + port, tokenFile, url);
-  }
-
-  private static String required(String name) {
-    String value = System.getenv(name);
-    if (value == null || value.isBlank()) {
-      throw new IllegalStateException(name + " is not set: run the tests with ./test");
-    }
-    return value;
+    return new App("http://127.0.0.1:" + port, tokenFile, database);
   }
 }

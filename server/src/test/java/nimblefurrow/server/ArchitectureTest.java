@@ -28,6 +28,7 @@ class ArchitectureTest {
   private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
+          .withImportOption(place -> !place.contains("-tests.jar"))
           .importPackages("nimblefurrow.server");
 
   @Test

@@ -15,10 +15,12 @@ final class BareSeason {
   private final int days;
   private final List<GroundState> states = new ArrayList<>();
   private final Trafficability[] trafficability;
+  private final double[] mulch;
 
   private BareSeason(int days) {
     this.days = days;
     this.trafficability = new Trafficability[days];
+    this.mulch = new double[days];
   }
 
   /** What the ground of two fields must share. */
@@ -32,7 +34,23 @@ final class BareSeason {
       boolean soilWasWet,
       boolean skinWasWet,
       double residue,
-      double[] soil) {}
+      double mulch,
+      double mulchCarbonToNitrogen,
+      double[] soil) {
+    /** The same ground under other litter. */
+    GroundState under(Litter litter) {
+      return new GroundState(
+          lagged,
+          snow,
+          skin,
+          soilWasWet,
+          skinWasWet,
+          litter.residue,
+          litter.mulch,
+          litter.carbonToNitrogen,
+          soil);
+    }
+  }
 
   /** Runs the ground for a number of days. */
   static BareSeason run(SeasonDays bare, int days) {
@@ -43,6 +61,7 @@ final class BareSeason {
       }
       bare.day(day);
       season.trafficability[day] = bare.trafficability();
+      season.mulch[day] = bare.mulchMgPerHa();
     }
     return season;
   }
@@ -64,6 +83,7 @@ final class BareSeason {
   /** Writes the bare days before {@code start}. */
   void fill(SeasonColumns columns, int start) {
     System.arraycopy(trafficability, 0, columns.trafficability, 0, start);
+    System.arraycopy(mulch, 0, columns.mulchMgPerHa, 0, start);
     Arrays.fill(columns.rootsM, 0, start, Canopy.BARE_ROOTS_M);
   }
 }

@@ -65,6 +65,21 @@ public sealed interface CashCrop {
    */
   record SmallGrain(LocalDate harvested) implements CashCrop {}
 
+  /**
+   * Another cover, which is ended before this one is seeded: its water is used, its mulch lies.
+   *
+   * @param before the season of that cover up to its ending, with what it followed itself
+   * @param endedOn the last day it stands
+   */
+  record AfterCover(SeasonPlan before, LocalDate endedOn) implements CashCrop {
+    public AfterCover {
+      if (endedOn.isBefore(before.seededOn())) {
+        throw new Refused(
+            "", "a cover seeded on %s cannot be ended on %s".formatted(before.seededOn(), endedOn));
+      }
+    }
+  }
+
   /** Nothing stands: fallow, or the crop is long gone. */
   record None() implements CashCrop {}
 

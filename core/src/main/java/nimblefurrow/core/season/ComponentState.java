@@ -91,7 +91,51 @@ final class ComponentState {
     this.need = species.clock().keyPtu();
     this.needSet = species.clock().kind() != ClockKind.WINTER;
     this.stageDays = new int[species.clock().scale().stages().size()];
-    java.util.Arrays.fill(stageDays, -1);
+    java.util.Arrays.fill(stageDays, Emergence.NOT_YET);
+  }
+
+  private ComponentState(ComponentState of, int days) {
+    component = of.component;
+    species = of.species;
+    perennial = of.perennial;
+    stageSpreadSeed = of.stageSpreadSeed;
+    leafPerMass = of.leafPerMass;
+    growsUntil = of.growsUntil;
+    greenUntil = of.greenUntil;
+    sizeLimit = of.sizeLimit;
+    nitrogenFactor = of.nitrogenFactor;
+    liveSeeds = of.liveSeeds;
+    emergence = of.emergence.moved(days);
+    hardening = of.hardening.copy();
+    plants = of.plants;
+    mass = of.mass;
+    warmthSinceEmergence = of.warmthSinceEmergence;
+    autumnWarmth = of.autumnWarmth;
+    survival = of.survival;
+    need = of.need;
+    needSet = of.needSet;
+    ptu = of.ptu;
+    stage = of.stage;
+    stageDays =
+        java.util.Arrays.stream(of.stageDays)
+            .map(d -> d == Emergence.NOT_YET ? d : d + days)
+            .toArray();
+    nextStage = of.nextStage;
+    massAtKey = of.massAtKey;
+    leafArea = of.leafArea;
+    lightWeight = of.lightWeight;
+    dyingMass = of.dyingMass;
+    dyingLeaf = of.dyingLeaf;
+    dyingFrom = of.dyingFrom + days;
+    dyingDays = of.dyingDays;
+    upright = of.upright;
+    laidOn = of.laidOn + days;
+    standUpDays = of.standUpDays;
+  }
+
+  /** The same plants with their days counted from elsewhere. */
+  ComponentState moved(int days) {
+    return new ComponentState(this, days);
   }
 
   boolean alive() {
@@ -111,7 +155,7 @@ final class ComponentState {
   }
 
   boolean hasEmerged() {
-    return emergence.emergedOn >= 0;
+    return emergence.emergedOn != Emergence.NOT_YET;
   }
 
   /** Hardening, leaf burn and winter kill; returns the mass lost, Mg/ha. */
@@ -226,7 +270,7 @@ final class ComponentState {
     StageScale scale = species.clock().scale();
     while (nextStage > 0 && scale.stages().get(nextStage - 1).fraction() > stage) {
       nextStage--;
-      stageDays[nextStage] = -1;
+      stageDays[nextStage] = Emergence.NOT_YET;
       if (nextStage == scale.keyIndex()) {
         massAtKey = Double.NaN;
       }

@@ -31,6 +31,9 @@ public final class CropColumns {
   int mature = -1;
   double residueMgPerHa;
 
+  /** What the ground was left as by what grew before; null where nothing is known of it. */
+  @Nullable SeasonState begin;
+
   /** Bare ground until a crop is grown on it. */
   CropColumns(int days, int planted) {
     this.light = new double[days];
@@ -56,7 +59,11 @@ public final class CropColumns {
    * @throws Refused when the weather begins after the crop's planting
    */
   public static CropColumns grow(CashCrop crop, Sky sky, ModelParameters parameters) {
-    CropColumns grown = stand(crop, sky, parameters);
+    return shared(stand(crop, sky, parameters), sky);
+  }
+
+  /** With what every field behind it shares worked out. */
+  static CropColumns shared(CropColumns grown, Sky sky) {
     // Exponentials that every field with this crop would otherwise compute again.
     for (int i = 0; i < grown.rootsM.length; i++) {
       grown.deepRootWeight[i] = SoilColumn.deepRootWeight(grown.rootsM[i]);
@@ -74,6 +81,9 @@ public final class CropColumns {
     }
     if (crop instanceof CashCrop.SmallGrain grain) {
       return SmallGrainColumns.grow(grain, sky.weather(), parameters);
+    }
+    if (crop instanceof CashCrop.AfterCover after) {
+      return AfterCoverColumns.follow(after, sky, parameters);
     }
     CropColumns none = new CropColumns(sky.weather().days(), -1);
     none.harvest = -1;
@@ -163,6 +173,11 @@ public final class CropColumns {
   /** {@return index of planting; −1 where not known} */
   public int plantedIndex() {
     return planted;
+  }
+
+  /** The ground as an earlier cover left it; null where nothing is known of it. */
+  @Nullable SeasonState begin() {
+    return begin;
   }
 
   /** {@return residue dropped on the harvest day, Mg/ha in mulch equivalents} */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.weather.Sky;
 import nimblefurrow.core.weather.WeatherEnsemble;
@@ -42,6 +43,36 @@ public final class CropSeasons {
       years.add(model.crop(crop, sky));
     }
     return new CropSeasons(model, ensemble, crop, years);
+  }
+
+  /**
+   * Follows a cover of an earlier season: each way that season may go leads into the way of the
+   * same past years, one year on.
+   *
+   * @param model season model
+   * @param after the cover before, and the day it is ended
+   * @param earlier skies of the season that cover belongs to
+   * @param ensemble skies of what follows
+   * @return the crop seasons
+   * @throws Refused when the seasons have not as many ways
+   */
+  public static CropSeasons follow(
+      SeasonModel model,
+      CashCrop.AfterCover after,
+      WeatherEnsemble earlier,
+      WeatherEnsemble ensemble) {
+    if (earlier.years() != ensemble.years()) {
+      throw new Refused(
+          "",
+          "the seasons %d and %d may go %d and %d ways"
+              .formatted(
+                  earlier.seasonYear(), ensemble.seasonYear(), earlier.years(), ensemble.years()));
+    }
+    List<CropColumns> years = new ArrayList<>();
+    for (int y = 0; y < ensemble.years(); y++) {
+      years.add(model.behind(after, earlier.ensemble().get(y), ensemble.ensemble().get(y)));
+    }
+    return new CropSeasons(model, ensemble, after, years);
   }
 
   /** {@return what grew it} */

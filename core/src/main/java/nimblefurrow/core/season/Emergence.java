@@ -7,6 +7,9 @@ import nimblefurrow.core.cover.Species;
 
 /** Seed of one species as it wakes, dies waiting and comes up. Mutable, and alive only in a run. */
 final class Emergence {
+  /** In place of a day that has not come. */
+  static final int NOT_YET = Integer.MIN_VALUE;
+
   private static final double FIRST_FRACTION = 0.16;
   private static final double HALF = 0.5;
   private static final double LAST_FRACTION = 0.84;
@@ -23,19 +26,41 @@ final class Emergence {
   /** Plants that have come up, per m². */
   double emerged;
 
-  /** Day on which half was up; −1 before. */
-  int emergedOn = -1;
+  /** Day on which half was up. */
+  int emergedOn = NOT_YET;
 
   private double clock;
   private double ratio;
   private double emergedShare;
-  private int firstDay = -1;
-  private int lastDay = -1;
+  private int firstDay = NOT_YET;
+  private int lastDay = NOT_YET;
 
   Emergence(CoverComponent component, ModelParameters.SeedPlacement placement) {
     germination = component.species().germination();
     buried = placement.buried();
     waiting = component.liveSeedsPerM2() * placement.ceiling() * sizeFactor(component, buried);
+  }
+
+  private Emergence(Emergence of, int days) {
+    germination = of.germination;
+    buried = of.buried;
+    waiting = of.waiting;
+    emerged = of.emerged;
+    clock = of.clock;
+    ratio = of.ratio;
+    emergedShare = of.emergedShare;
+    emergedOn = moved(of.emergedOn, days);
+    firstDay = moved(of.firstDay, days);
+    lastDay = moved(of.lastDay, days);
+  }
+
+  /** The same with its days counted from elsewhere. */
+  Emergence moved(int days) {
+    return new Emergence(this, days);
+  }
+
+  private static int moved(int day, int days) {
+    return day == NOT_YET ? NOT_YET : day + days;
   }
 
   /** Large seed does not lie well on the surface, small seed does not come up from deep. */
@@ -83,13 +108,13 @@ final class Emergence {
   }
 
   private void reach(int i, double share) {
-    if (firstDay < 0 && share >= FIRST_FRACTION) {
+    if (firstDay == NOT_YET && share >= FIRST_FRACTION) {
       firstDay = i;
     }
-    if (emergedOn < 0 && share >= HALF) {
+    if (emergedOn == NOT_YET && share >= HALF) {
       emergedOn = i;
     }
-    if (lastDay < 0 && share >= LAST_FRACTION) {
+    if (lastDay == NOT_YET && share >= LAST_FRACTION) {
       lastDay = i;
     }
     if (share >= 1) {
@@ -100,7 +125,7 @@ final class Emergence {
   /** A count outranks the model: so many more have come up. */
   void see(double more, int i) {
     emerged += Math.max(0, more);
-    if (emergedOn < 0) {
+    if (emergedOn == NOT_YET) {
       emergedOn = i;
     }
   }
@@ -111,6 +136,6 @@ final class Emergence {
 
   /** Spread of emergence, days. */
   double spreadDays() {
-    return firstDay >= 0 && lastDay >= 0 ? (lastDay - firstDay) / 2.0 : 0;
+    return firstDay != NOT_YET && lastDay != NOT_YET ? (lastDay - firstDay) / 2.0 : 0;
   }
 }

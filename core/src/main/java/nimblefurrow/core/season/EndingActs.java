@@ -61,6 +61,12 @@ final class EndingActs {
     this.down = flat;
   }
 
+  /** Goes on after acts of days that are past. */
+  void goOn(List<EndingEffect> past, @Nullable Terminated ended) {
+    effects.addAll(past);
+    termination = ended;
+  }
+
   /** The day from which no more seed comes up. */
   int seedStops() {
     return seedStops;

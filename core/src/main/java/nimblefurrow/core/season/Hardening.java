@@ -46,6 +46,17 @@ final class Hardening {
         };
   }
 
+  private Hardening(Hardening of) {
+    winter = of.winter;
+    softLt50 = of.softLt50;
+    level = of.level;
+    worst = of.worst;
+  }
+
+  Hardening copy() {
+    return new Hardening(this);
+  }
+
   void harden(double meanC) {
     if (winter.hardiness() == Hardiness.SUMMER) {
       return;

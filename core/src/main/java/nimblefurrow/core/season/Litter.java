@@ -13,6 +13,12 @@ final class Litter {
     this.residue = residue;
   }
 
+  void restore(BareSeason.GroundState state) {
+    residue = state.residue();
+    mulch = state.mulch();
+    carbonToNitrogen = state.mulchCarbonToNitrogen();
+  }
+
   /** Adds mulch so that its nitrogen is kept. */
   void add(double mass, double massCarbonToNitrogen) {
     if (mass <= 0) {

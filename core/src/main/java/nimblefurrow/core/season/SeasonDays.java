@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.Month;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The days of one season in order. Each step of a day uses the states left by the step before; the
@@ -23,6 +24,7 @@ final class SeasonDays {
   private final Litter litter;
   private final ComponentState[] stand;
   private final boolean buried;
+  private final LocalDate from;
   private final int first;
   private final int days;
   private final int seeded;
@@ -45,7 +47,25 @@ final class SeasonDays {
       SeasonPlan plan,
       double lagged,
       SeasonColumns.Detail detail) {
-    this(parameters, sky, crop, plan, lagged, detail, stand(parameters, plan));
+    this(
+        parameters,
+        sky,
+        crop,
+        plan,
+        lagged,
+        detail,
+        plan.firstDay(),
+        stand(parameters, plan),
+        crop.begin());
+  }
+
+  /** Goes on with a plan from where a run of it was cut. */
+  static SeasonDays from(
+      SeasonState cut, ModelParameters parameters, Sky sky, CropColumns crop, SeasonPlan plan) {
+    LocalDate next = cut.day().plusDays(1);
+    ComponentState[] stand = cut.stand(sky.weather().indexOf(cut.day()));
+    return new SeasonDays(
+        parameters, sky, crop, plan, 0, SeasonColumns.Detail.FULL, next, stand, cut);
   }
 
   /**
@@ -61,7 +81,9 @@ final class SeasonDays {
         plan.untouched(),
         lagged,
         SeasonColumns.Detail.ODDS,
-        new ComponentState[0]);
+        plan.firstDay(),
+        new ComponentState[0],
+        crop.begin());
   }
 
   private SeasonDays(
@@ -71,7 +93,9 @@ final class SeasonDays {
       SeasonPlan plan,
       double lagged,
       SeasonColumns.Detail detail,
-      ComponentState[] stand) {
+      LocalDate from,
+      ComponentState[] stand,
+      @Nullable SeasonState begin) {
     this.sky = sky;
     this.weather = sky.weather();
     this.crop = crop;
@@ -81,7 +105,8 @@ final class SeasonDays {
     this.litter = new Litter(plan.start().residueMgPerHa());
     this.buried = parameters.placement(plan.placement()).buried();
     this.stand = stand;
-    this.first = weather.indexOf(plan.firstDay());
+    this.from = from;
+    this.first = weather.indexOf(from);
     this.days = weather.indexOf(plan.lastDay()) - first + 1;
     this.seeded = weather.indexOf(plan.seededOn());
     this.acts = new EndingActs(parameters, sky, plan.endings(), stand, litter, soil);
@@ -90,7 +115,10 @@ final class SeasonDays {
     this.newYear = weather.indexOf(LocalDate.of(plan.year() + 1, Month.JANUARY, 1));
     this.waterUse = new WaterUse(sky, crop, soil);
     this.growth = new StandGrowth(stand, litter);
-    this.columns = new SeasonColumns(plan.firstDay(), days, stand.length, detail);
+    this.columns = new SeasonColumns(from, days, stand.length, detail);
+    if (begin != null) {
+      goOn(begin);
+    }
   }
 
   private static ComponentState[] stand(ModelParameters parameters, SeasonPlan plan) {
@@ -98,6 +126,24 @@ final class SeasonDays {
     return plan.cover().stream()
         .map(c -> new ComponentState(c, placement, plan.start().nitrogen()))
         .toArray(ComponentState[]::new);
+  }
+
+  /** Goes on from the end of the day before this run's first. */
+  private void goOn(SeasonState state) {
+    surface.restore(state.ground());
+    litter.restore(state.ground());
+    if (state.hasStand()) {
+      soil.restore(state.ground().soil());
+      waterUse.status = state.waterStatus();
+      acts.goOn(state.effects(), state.termination());
+    } else {
+      soil.fill(state.ground().soil());
+    }
+  }
+
+  /** All that a run needs to go on after a day, counted from the season's first, that was run. */
+  SeasonState state(int day) {
+    return new SeasonState(from.plusDays(day), ground(), waterUse.status, stand, first + day, acts);
   }
 
   SeasonRun run() {
@@ -109,7 +155,7 @@ final class SeasonDays {
     int start = bare.startBefore(seeded - first);
     BareSeason.GroundState state = bare.at(start);
     surface.restore(state);
-    litter.residue = state.residue();
+    litter.restore(state);
     soil.restore(state.soil());
     bare.fill(columns, start);
     return run(start);
@@ -131,12 +177,19 @@ final class SeasonDays {
         surface.soilWasWet,
         surface.skinWasWet,
         litter.residue,
+        litter.mulch,
+        litter.carbonToNitrogen,
         soil.state());
   }
 
   /** Whether the ground carries machines at the end of the last day run. */
   Trafficability trafficability() {
     return groundNow;
+  }
+
+  /** Mulch on the ground at the end of the last day run, Mg/ha. */
+  double mulchMgPerHa() {
+    return litter.mulch;
   }
 
   /** Runs one day, counted from the season's first. */

@@ -40,6 +40,12 @@ public final class SeasonModel {
     return CropColumns.grow(crop, sky, parameters);
   }
 
+  /** The ground behind a cover that grew under an earlier sky, for what follows under its own. */
+  CropColumns behind(CashCrop.AfterCover after, Sky earlier, Sky sky) {
+    CropColumns columns = AfterCoverColumns.follow(after, earlier, sky, parameters);
+    return CropColumns.shared(columns, sky);
+  }
+
   /**
    * Runs one season.
    *
@@ -79,12 +85,7 @@ public final class SeasonModel {
     DailyWeather weather = sky.weather();
     LocalDate first = plan.firstDay();
     LocalDate last = plan.lastDay();
-    if (!weather.covers(first, last)) {
-      throw new Refused(
-          "",
-          "the weather from %s to %s does not hold the season from %s to %s"
-              .formatted(weather.start(), weather.end(), first, last));
-    }
+    requireWeather(weather, first, last);
     double lagged = laggedMean(weather, first);
     SeasonDays days = new SeasonDays(parameters, sky, crop, plan, lagged, detail);
     BareSeason.Key key = new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start());
@@ -102,6 +103,56 @@ public final class SeasonModel {
             : days.runAfter(bare.get());
     run.columns().beside = () -> bare.get().trafficability();
     return run;
+  }
+
+  /**
+   * {@return the ground and what stands on it at the end of a day}
+   *
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plan plan asked about
+   * @param day the last day to run
+   * @throws Refused when the weather does not hold the run, or the day lies before it
+   */
+  public SeasonState until(Sky sky, CropColumns crop, SeasonPlan plan, LocalDate day) {
+    LocalDate first = plan.firstDay();
+    requireWeather(sky.weather(), first, day);
+    if (day.isAfter(plan.lastDay())) {
+      throw new Refused(
+          "", "the season is computed to %s, not to %s".formatted(plan.lastDay(), day));
+    }
+    double lagged = laggedMean(sky.weather(), first);
+    SeasonDays days =
+        new SeasonDays(parameters, sky, crop, plan, lagged, SeasonColumns.Detail.FULL);
+    int last = (int) ChronoUnit.DAYS.between(first, day);
+    for (int i = 0; i <= last; i++) {
+      days.day(i);
+    }
+    return days.state(last);
+  }
+
+  /**
+   * Goes on with a plan from a state of its own run: the same days as if it had not been cut.
+   *
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plan plan asked about
+   * @param cut where it was cut
+   * @return the run from the day after the cut
+   * @throws Refused when the weather does not hold the run
+   */
+  public SeasonRun goOn(Sky sky, CropColumns crop, SeasonPlan plan, SeasonState cut) {
+    requireWeather(sky.weather(), cut.day().plusDays(1), plan.lastDay());
+    return SeasonDays.from(cut, parameters, sky, crop, plan).run();
+  }
+
+  private static void requireWeather(DailyWeather weather, LocalDate first, LocalDate last) {
+    if (last.isBefore(first) || !weather.covers(first, last)) {
+      throw new Refused(
+          "",
+          "the weather from %s to %s does not hold the season from %s to %s"
+              .formatted(weather.start(), weather.end(), first, last));
+    }
   }
 
   /** Bare ground is followed until the latest crop is planted: it tells what a cover adds. */

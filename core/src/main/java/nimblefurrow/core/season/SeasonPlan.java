@@ -57,6 +57,12 @@ public record SeasonPlan(
           "the cover is ended on %s, before it is seeded on %s"
               .formatted(endings.get(0).on(), seededOn));
     }
+    if (crop instanceof CashCrop.AfterCover after && !seededOn.isAfter(after.endedOn())) {
+      throw new Refused(
+          "",
+          "the cover is seeded on %s, before the one it follows is ended on %s"
+              .formatted(seededOn, after.endedOn()));
+    }
     if (end != null && !end.isAfter(seededOn)) {
       throw new Refused("", "the season ends on " + end + ", before it is seeded");
     }
@@ -120,9 +126,13 @@ public record SeasonPlan(
   }
 
   /**
-   * {@return the first day of the run: 1 April of the season's year or the seeding day if earlier}
+   * {@return the first day of the run: 1 April of the season's year or the seeding day if earlier;
+   * behind another cover, the day after that is ended}
    */
   public LocalDate firstDay() {
+    if (crop instanceof CashCrop.AfterCover after) {
+      return after.endedOn().plusDays(1);
+    }
     LocalDate april = LocalDate.of(year(), Month.APRIL, 1);
     return seededOn.isBefore(april) ? seededOn : april;
   }

@@ -57,7 +57,7 @@ final class SeasonReading {
   private SeasonRun.Component component(ComponentState c) {
     Map<String, LocalDate> stages = new LinkedHashMap<>();
     for (int s = 0; s < c.stageDays.length; s++) {
-      if (c.stageDays[s] >= 0) {
+      if (c.stageDays[s] != Emergence.NOT_YET) {
         stages.put(
             c.species.clock().scale().stages().get(s).name(),
             weather.start().plusDays(c.stageDays[s]));
@@ -96,6 +96,10 @@ final class SeasonReading {
       return t;
     }
     int day = columns.indexOf(t.on());
+    if (day < 0) {
+      // Ended before this run was cut: what came of it was the earlier run's to say.
+      return t;
+    }
     int until = day;
     while (until < days && dead(until) >= MULCH_THAT_HOLDS) {
       until++;

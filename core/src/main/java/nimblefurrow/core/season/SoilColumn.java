@@ -72,7 +72,14 @@ final class SoilColumn {
   /** Water and sums of water, for {@link #restore}. */
   double[] state() {
     return new double[] {
-      water1, water2, water3, runoffMm, drainageMm, evaporationMm, cropTranspirationMm
+      water1,
+      water2,
+      water3,
+      runoffMm,
+      drainageMm,
+      evaporationMm,
+      cropTranspirationMm,
+      coverTranspirationMm
     };
   }
 
@@ -85,6 +92,14 @@ final class SoilColumn {
     drainageMm = state[4];
     evaporationMm = state[5];
     cropTranspirationMm = state[6];
+    coverTranspirationMm = state[7];
+  }
+
+  /** Takes over the water of a state, and begins its sums anew. */
+  void fill(double[] state) {
+    water1 = state[0];
+    water2 = state[1];
+    water3 = state[2];
   }
 
   /** Water in the upper 15 cm as a share of field capacity. */
