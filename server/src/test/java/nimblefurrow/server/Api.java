@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -27,6 +28,7 @@ public final class Api {
 
   private final String address;
   private final String token;
+  private final Map<String, Integer> looked = new ConcurrentHashMap<>();
   private final CookieManager cookies = new CookieManager();
   private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
 
@@ -155,17 +157,9 @@ public final class Api {
     return path;
   }
 
-  /** Moves a farm to a season. */
-  public void season(String farm, int year) throws Exception {
-    for (JsonNode f : get("/api/farms").ok().json()) {
-      if (farm.endsWith(f.get("id").asString())) {
-        Map<String, Object> change = new LinkedHashMap<>();
-        change.put("version", f.get("version").asLong());
-        change.put("name", f.get("name").asString());
-        change.put("seasonYear", year);
-        put(farm, change).ok();
-      }
-    }
+  /** Looks at a season of a farm from now on, as one's browser does; nobody else's does. */
+  public void season(String farm, int year) {
+    looked.put(farm, year);
   }
 
   /** Someone new, let onto a farm through a link, in a browser of their own. */
@@ -225,7 +219,7 @@ public final class Api {
   }
 
   private HttpRequest.Builder request(String path) {
-    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + inSeason(path)));
     if (token != null) {
       return request.header("Authorization", "Bearer " + token);
     }
@@ -235,6 +229,14 @@ public final class Api {
       }
     }
     return request;
+  }
+
+  private String inSeason(String path) {
+    return looked.entrySet().stream()
+        .filter(e -> path.startsWith(e.getKey()))
+        .findFirst()
+        .map(e -> path + (path.contains("?") ? "&" : "?") + "season=" + e.getValue())
+        .orElse(path);
   }
 
   private Answer send(HttpRequest.Builder request) throws Exception {

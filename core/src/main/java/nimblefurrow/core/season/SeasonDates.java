@@ -8,6 +8,9 @@ import java.time.Month;
  * sown: from the crop that stands in it to the end of July after.
  */
 public final class SeasonDates {
+  private static final int FIRST_SEASON = 1950;
+  private static final int LAST_SEASON = 2150;
+
   private SeasonDates() {}
 
   /** A first and a last day, both counted. */
@@ -30,6 +33,15 @@ public final class SeasonDates {
    */
   public static int seasonOf(LocalDate day) {
     return day.getMonthValue() >= Month.JULY.getValue() ? day.getYear() : day.getYear() - 1;
+  }
+
+  /**
+   * {@return whether a season is near enough to be planned or remembered}
+   *
+   * @param season its year
+   */
+  public static boolean known(int season) {
+    return season >= FIRST_SEASON && season <= LAST_SEASON;
   }
 
   /**

@@ -148,7 +148,6 @@ class DemoFarm implements SmartInitializingSingleton {
   private UUID found(String name, Person owner, @Nullable UUID station) {
     UUID farm = farms.found(name, owner.id()).id();
     farms.makeDemo(farm, DAY);
-    farms.changeSeason(farm, DAY.getYear());
     farms.useStation(farm, station == null ? station(farm) : station);
     return farm;
   }

@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
 class Farm {
   @Id UUID id;
   String name;
-  int seasonYear;
   @Nullable UUID stationId;
   boolean demo;
   @Nullable LocalDate demoDay;

@@ -27,7 +27,7 @@ class FarmController {
 
   record NewFarm(String name) {}
 
-  record FarmInput(@Nullable Long version, String name, int seasonYear) {}
+  record FarmInput(@Nullable Long version, String name) {}
 
   record ClockInput(LocalDate today) {}
 
@@ -43,7 +43,7 @@ class FarmController {
 
   @PutMapping("/{farmId}")
   FarmView change(@PathVariable UUID farmId, @RequestBody FarmInput input) {
-    return farms.change(farmId, input.version(), input.name(), input.seasonYear());
+    return farms.change(farmId, input.version(), input.name());
   }
 
   @PutMapping("/{farmId}/clock")

@@ -30,8 +30,15 @@ public class FarmService implements FarmNames {
   private final Access access;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private final Looking looking;
 
-  FarmService(Farms farms, Access access, ApplicationEventPublisher events, Clock clock) {
+  FarmService(
+      Farms farms,
+      Access access,
+      ApplicationEventPublisher events,
+      Clock clock,
+      Looking looking) {
+    this.looking = looking;
     this.events = events;
     this.farms = farms;
     this.access = access;
@@ -70,7 +77,6 @@ public class FarmService implements FarmNames {
     Farm farm = new Farm();
     farm.id = UUID.randomUUID();
     farm.name = name.strip();
-    farm.seasonYear = SeasonDates.seasonOf(LocalDate.now(clock));
     farms.saveAndFlush(farm);
     access.grant(owner, farm.id, Role.OWNER);
     return view(farm, Role.OWNER);
@@ -89,24 +95,20 @@ public class FarmService implements FarmNames {
   }
 
   /**
-   * Changes name and season.
+   * Changes the name.
    *
    * @throws ChangedMeanwhile when someone saved it since it was read
    */
   @Saving
-  public FarmView change(UUID farmId, @Nullable Long version, String name, int seasonYear) {
+  public FarmView change(UUID farmId, @Nullable Long version, String name) {
     access.manage(farmId);
     requireName(name);
-    if (seasonYear < 1950 || seasonYear > 2150) {
-      throw new InputProblem("seasonYear", "The season " + seasonYear + " is not a year to plan.");
-    }
     Farm farm = farm(farmId);
     if (!Objects.equals(version, farm.version)) {
       throw new ChangedMeanwhile(
           "Someone else changed the farm while you did.", view(farm, Role.OWNER));
     }
     farm.name = name.strip();
-    farm.seasonYear = seasonYear;
     return view(farms.saveAndFlush(farm), Role.OWNER);
   }
 
@@ -133,12 +135,6 @@ public class FarmService implements FarmNames {
     setDemoDay(farm, day);
   }
 
-  /** Sets the year whose autumn is planned. */
-  @Transactional
-  public void changeSeason(UUID farmId, int seasonYear) {
-    farm(farmId).seasonYear = seasonYear;
-  }
-
   /** Says which station's weather a farm lives under. */
   @Transactional
   public void useStation(UUID farmId, @Nullable UUID stationId) {
@@ -157,8 +153,17 @@ public class FarmService implements FarmNames {
 
   private FarmView view(Farm farm, Role role) {
     LocalDate today = farm.demoDay == null ? LocalDate.now(clock) : farm.demoDay;
+    Integer looked = looking.season();
     return new FarmView(
-        farm.id, farm.version, farm.name, today, farm.seasonYear, farm.demo, farm.stationId, role);
+        farm.id,
+        farm.version,
+        farm.name,
+        today,
+        looked == null ? SeasonDates.seasonOf(today) : looked,
+        SeasonDates.seasonOf(today),
+        farm.demo,
+        farm.stationId,
+        role);
   }
 
   private Farm farm(UUID id) {

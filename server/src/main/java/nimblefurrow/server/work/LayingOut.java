@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Usual;
+import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,9 +25,15 @@ class LayingOut {
   private final Circumstances circumstances;
   private final SchedulerClient scheduler;
   private final Clock clock;
+  private final Looking looking;
 
   LayingOut(
-      WorkRuns runs, Circumstances circumstances, SchedulerClient schedulerClient, Clock clock) {
+      WorkRuns runs,
+      Circumstances circumstances,
+      SchedulerClient schedulerClient,
+      Clock clock,
+      Looking looking) {
+    this.looking = looking;
     this.runs = runs;
     this.circumstances = circumstances;
     // Its name picks the client: the scheduler itself needs the worker, and that one this.
@@ -66,6 +73,7 @@ class LayingOut {
     run.usdPerMove = move;
     run.goalUsdPerHa = goal;
     run.reasons = reasons;
+    run.seasonYear = looking.season();
     runs.saveAndFlush(run);
     scheduler.scheduleIfNotExists(WorkScheduling.task(run.id), run.askedAt);
     return view(run);

@@ -22,6 +22,9 @@ class WorkRun {
   double usdPerMove;
   double goalUsdPerHa;
 
+  /** The season it was asked in; null for that of the farm's day. */
+  @Nullable Integer seasonYear;
+
   /** Who works on it; every write of another is refused. */
   @Nullable UUID owner;
 

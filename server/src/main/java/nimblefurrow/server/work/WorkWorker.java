@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
+import nimblefurrow.server.farm.Looking;
 import nimblefurrow.core.schedule.Annealing;
 import nimblefurrow.core.schedule.Greedy;
 import nimblefurrow.core.schedule.PlanCheck;
@@ -32,13 +33,16 @@ class WorkWorker {
   private final WorkQuestions questions;
   private final Circumstances circumstances;
   private final TransactionTemplate transaction;
+  private final Looking looking;
   private final WorkPlanner planner = new Annealing();
 
   WorkWorker(
       WorkRuns runs,
       WorkQuestions questions,
       Circumstances circumstances,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      Looking looking) {
+    this.looking = looking;
     this.runs = runs;
     this.questions = questions;
     this.circumstances = circumstances;
@@ -57,12 +61,20 @@ class WorkWorker {
         Objects.requireNonNull(
             transaction.execute(
                 status -> runs.take(id, owner) == 0 ? Optional.empty() : begun(id, owner)));
-    taken.ifPresent(run -> work(run, owner));
+    taken.ifPresent(
+        run ->
+            looking.at(
+                run.seasonYear,
+                () -> {
+                  work(run, owner);
+                  return run;
+                }));
   }
 
   private Optional<WorkRun> begun(UUID id, UUID owner) {
     Optional<WorkRun> run = runs.findByIdAndOwner(id, owner);
-    run.ifPresent(r -> r.seen = circumstances.of(r.farmId));
+    run.ifPresent(
+        r -> r.seen = looking.at(r.seasonYear, () -> circumstances.of(r.farmId)));
     return run;
   }
 

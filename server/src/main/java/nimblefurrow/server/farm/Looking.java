@@ -1,0 +1,43 @@
+package nimblefurrow.server.farm;
+
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * Which season is looked at. A season is a way of looking, not a setting of the farm: each request
+ * may name one, and what goes on by itself remembers the one it was asked in; otherwise it is the
+ * season of the farm's day.
+ */
+@Component
+public class Looking {
+  private final ThreadLocal<@Nullable Integer> season = new ThreadLocal<>();
+
+  /** The season that was named; null for that of the farm's day. */
+  public @Nullable Integer season() {
+    return season.get();
+  }
+
+  /**
+   * Does something while a season is looked at.
+   *
+   * @param year null for that of the farm's day
+   */
+  public <T> T at(@Nullable Integer year, Supplier<T> what) {
+    Integer before = season.get();
+    set(year);
+    try {
+      return what.get();
+    } finally {
+      set(before);
+    }
+  }
+
+  void set(@Nullable Integer year) {
+    if (year == null) {
+      season.remove();
+    } else {
+      season.set(year);
+    }
+  }
+}
