@@ -2,3 +2,15 @@
 -- and whoever looks may look at another. A laying-out remembers the season it was asked in.
 alter table farm drop column season_year;
 alter table work_run add column season_year int;
+
+-- Covers of a piece stand one behind the other: any number in a season, no two at once. A plan that
+-- is changed within a transaction may cross another on the way, so it is asked at the end.
+create extension if not exists btree_gist;
+alter table cover_plan drop constraint cover_plan_piece_id_season_year_position_key;
+alter table cover_plan drop column position;
+alter table cover_plan add constraint covers_one_behind_the_other
+  exclude using gist (piece_id with =, daterange(seed_on, end_on) with &&) deferrable initially deferred;
+create index cover_plan_piece on cover_plan (piece_id, seed_on);
+
+-- Which cover a change was of; changes from before there were several know the season only.
+alter table plan_change add column plan_id uuid;

@@ -48,7 +48,8 @@ final class Apart implements AutoCloseable {
     return both;
   }
 
-  private static Apart launch(String name, FreshDatabase database, String... options) throws Exception {
+  private static Apart launch(String name, FreshDatabase database, String... options)
+      throws Exception {
     Path folder = Files.createTempDirectory("nimble-furrow-" + name);
     int port;
     try (java.net.ServerSocket free = new java.net.ServerSocket(0)) {

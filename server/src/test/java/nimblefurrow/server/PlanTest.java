@@ -37,8 +37,8 @@ class PlanTest {
     assertThat(preview.at("/species/0/stages").size()).isGreaterThan(5);
 
     owner.post(farm + "/plans", save(furrow, start)).ok();
-    assertThat(owner.post(farm + "/plans", save(furrow, start)).refused(409))
-        .contains("Someone else changed the plan of Schoolhouse");
+    assertThat(owner.post(farm + "/plans", save(furrow, start)).refused(422))
+        .contains("Schoolhouse: Cereal rye stands from").contains("cannot stand on top of it");
     assertThat(owner.furrow(farm, "Schoolhouse").has("plan")).isTrue();
     owner.post(farm + "/plans/undo", Map.of()).ok();
     assertThat(owner.furrow(farm, "Schoolhouse").has("plan")).isFalse();

@@ -1,5 +1,6 @@
 package nimblefurrow.core.cover;
 
+import java.util.List;
 import nimblefurrow.core.units.Curve;
 import org.jspecify.annotations.Nullable;
 
@@ -166,5 +167,20 @@ public record Species(
   /** {@return whether it fixes its own nitrogen} */
   public boolean legume() {
     return family == Family.LEGUME;
+  }
+
+  /**
+   * {@return several in a grower's words, such as “Cereal rye and hairy vetch”}
+   *
+   * @param species at least one
+   */
+  public static String together(List<Species> species) {
+    List<String> names = species.stream().map(Species::name).toList();
+    int last = names.size() - 1;
+    return last == 0
+        ? names.get(0)
+        : String.join(", ", names.subList(0, last))
+            + " and "
+            + names.get(last).toLowerCase(java.util.Locale.ROOT);
   }
 }

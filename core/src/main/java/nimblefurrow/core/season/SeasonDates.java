@@ -64,6 +64,22 @@ public final class SeasonDates {
   }
 
   /**
+   * {@return the season a cover belongs to: the one that is planned where its seeding day lies in
+   * that one, else the one that day lies in}
+   *
+   * @param seedOn day of seeding
+   * @param planned the season that is planned
+   */
+  public static int seasonOfSeeding(LocalDate seedOn, int planned) {
+    if (seeding(planned).holds(seedOn)) {
+      return planned;
+    }
+    return seedOn.getMonthValue() < Month.APRIL.getValue()
+        ? seedOn.getYear() - 1
+        : seedOn.getYear();
+  }
+
+  /**
    * {@return the days of which a log is a season's own}
    *
    * @param season its year

@@ -2,6 +2,7 @@ package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
@@ -64,6 +65,16 @@ public record SeedingSite(Climate climate, CropSeasons crop, Soil soil, List<Spe
 
   /** The day the crop is off, or the day from which nothing stands in the way. */
   Window.Edge harvest(String text) {
+    if (crop.crop() instanceof CashCrop.AfterCover after) {
+      return new Window.Edge(
+          after.endedOn(),
+          Reason.of("{cover} stands before it and is ended on {day}")
+              .with(
+                  "cover",
+                  Species.together(
+                      after.before().cover().stream().map(CoverComponent::species).toList()))
+              .with("day", after.endedOn()));
+    }
     if (crop.crop() instanceof CashCrop.None) {
       return new Window.Edge(
           crop.ensemble().start().plusDays(WindowFinder.SUMMER),

@@ -61,7 +61,7 @@ public record WorkField(
   }
 
   boolean hasCrop() {
-    return !(crop.crop() instanceof CashCrop.None);
+    return !(crop.crop() instanceof CashCrop.None || crop.crop() instanceof CashCrop.AfterCover);
   }
 
   /** Whether a chopper takes the crop off. */

@@ -165,7 +165,7 @@ class DemoFarm implements SmartInitializingSingleton {
       field = fields.change(farm, field.id(), input(row, field));
       PlanInput plan = plan(row);
       if (plan != null) {
-        saves.add(new PlanService.Save(field.piece(), null, plan, field.name()));
+        saves.add(PlanService.Save.fresh(field.piece(), plan, field.name()));
       }
       addLog(farm, field.id(), row, owner);
     }

@@ -108,8 +108,7 @@ class EndingKeeping {
       plans.save(
           farmId,
           f.farm().seasonYear(),
-          List.of(
-              new PlanService.Save(f.field().piece(), stored.version(), after, f.field().name())),
+          List.of(PlanService.Save.of(stored, after, f.field().name())),
           f.field().name() + ": " + way.label(),
           account);
     }

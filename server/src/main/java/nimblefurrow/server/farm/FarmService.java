@@ -33,11 +33,7 @@ public class FarmService implements FarmNames {
   private final Looking looking;
 
   FarmService(
-      Farms farms,
-      Access access,
-      ApplicationEventPublisher events,
-      Clock clock,
-      Looking looking) {
+      Farms farms, Access access, ApplicationEventPublisher events, Clock clock, Looking looking) {
     this.looking = looking;
     this.events = events;
     this.farms = farms;

@@ -25,8 +25,7 @@ public record FarmView(
     Role role) {
   /** The same farm on another day. */
   public FarmView on(LocalDate day) {
-    return new FarmView(
-        id, version, name, day, seasonYear, thisSeason, demo, stationId, role);
+    return new FarmView(id, version, name, day, seasonYear, thisSeason, demo, stationId, role);
   }
 
   /** The same farm with another season looked at. */

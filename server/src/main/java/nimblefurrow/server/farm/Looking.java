@@ -5,13 +5,17 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Which season is looked at. A season is a way of looking, not a setting of the farm: each request
- * may name one, and what goes on by itself remembers the one it was asked in; otherwise it is the
- * season of the farm's day.
+ * Which season is looked at, and which cover of a field. A season is a way of looking, not a
+ * setting of the farm: each request may name one, and what goes on by itself remembers the one it
+ * was asked in; otherwise it is the season of the farm's day.
  */
 @Component
 public class Looking {
+  /** In place of an id: the cover to come behind those there are. */
+  public static final String NEW = "new";
+
   private final ThreadLocal<@Nullable Integer> season = new ThreadLocal<>();
+  private final ThreadLocal<@Nullable String> link = new ThreadLocal<>();
 
   /** The season that was named; null for that of the farm's day. */
   public @Nullable Integer season() {
@@ -30,6 +34,22 @@ public class Looking {
       return what.get();
     } finally {
       set(before);
+    }
+  }
+
+  /**
+   * The cover of a field that was named, by its id, or {@link #NEW} for one to come behind those
+   * there are; null for the one that is on now.
+   */
+  public @Nullable String link() {
+    return link.get();
+  }
+
+  void setLink(@Nullable String named) {
+    if (named == null || named.isEmpty()) {
+      link.remove();
+    } else {
+      link.set(named);
     }
   }
 

@@ -10,10 +10,14 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Any request of a farm may say which season it looks at: {@code ?season=2025}. */
+/**
+ * Any request of a farm may say which season it looks at, {@code ?season=2025}, and of one field
+ * which of its covers, {@code ?link=} and its id, or {@code new}.
+ */
 @Configuration
 class LookingAtSeason implements WebMvcConfigurer, HandlerInterceptor {
   static final String NAME = "season";
+  static final String LINK = "link";
 
   private final Looking looking;
 
@@ -30,6 +34,7 @@ class LookingAtSeason implements WebMvcConfigurer, HandlerInterceptor {
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     looking.set(year(request.getParameter(NAME)));
+    looking.setLink(request.getParameter(LINK));
     return true;
   }
 
@@ -54,5 +59,6 @@ class LookingAtSeason implements WebMvcConfigurer, HandlerInterceptor {
       Object handler,
       @Nullable Exception trouble) {
     looking.set(null);
+    looking.setLink(null);
   }
 }

@@ -50,6 +50,16 @@ public class FieldService {
     return view(field(farmId, fieldId), farms.get(farmId).seasonYear());
   }
 
+  /**
+   * One field with its crops of a season.
+   *
+   * @throws NotFound when the farm has no such field
+   */
+  @Transactional(readOnly = true)
+  public FieldView in(UUID farmId, UUID fieldId, int season) {
+    return view(field(farmId, fieldId), season);
+  }
+
   /** Boundaries of the fields that have one. */
   @Transactional(readOnly = true)
   public List<ShapeView> shapes(UUID farmId) {

@@ -11,49 +11,27 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seed.SeedBook;
-import nimblefurrow.core.standing.FieldStanding;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.server.cover.SpeciesService;
-import nimblefurrow.server.farm.FarmService;
-import nimblefurrow.server.farm.FarmView;
-import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.BoughtSeed;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
-import nimblefurrow.server.worklog.LogService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the season's plans still need of each seed, against stock. */
 @Service
 class SeedList {
-  private final FarmService farms;
-  private final FieldService fields;
-  private final PlanService plans;
   private final SeedService seed;
-  private final LogService log;
   private final SpeciesService species;
   private final PlannedFields standings;
 
-  SeedList(
-      FarmService farms,
-      FieldService fields,
-      PlanService plans,
-      SeedService seed,
-      LogService log,
-      SpeciesService species,
-      PlannedFields standings) {
-    this.farms = farms;
-    this.fields = fields;
-    this.plans = plans;
+  SeedList(SeedService seed, SpeciesService species, PlannedFields standings) {
     this.seed = seed;
-    this.log = log;
     this.species = species;
     this.standings = standings;
   }
@@ -156,24 +134,12 @@ class SeedList {
   }
 
   private Map<Want, Wanted> wanted(UUID farmId, double allowance) {
-    FarmView farm = farms.get(farmId);
-    List<FieldView> all =
-        fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farmId, farm.seasonYear());
-    Map<UUID, FieldStanding> standing = standings.standings(farmId);
     Map<Want, Wanted> wanted =
         new TreeMap<>(Comparator.comparing(Want::species).thenComparing(Want::grade));
-    for (FieldView f : all) {
-      PlanView plan = planned.get(f.piece());
-      boolean seeded =
-          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().containsKey(LogKind.SEEDED);
-      FieldStanding stands = standing.get(f.id());
-      if (plan == null || !(stands == null ? !seeded : stands.seeding().open())) {
-        continue;
-      }
-      double rest = f.areaHa() * (stands == null ? 1 : 1 - stands.seeding().share());
+    for (PlannedFields.ToSeed open : standings.toSeed(farmId)) {
+      FieldView f = open.field();
+      PlanView plan = open.plan();
+      double rest = f.areaHa() * open.share();
       for (PlanInput.Component c : plan.plan().components()) {
         Wanted w =
             wanted.computeIfAbsent(

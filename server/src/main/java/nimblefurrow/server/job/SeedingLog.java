@@ -17,8 +17,8 @@ import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationService;
 import nimblefurrow.server.shed.CalibrationView;
@@ -34,7 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 class SeedingLog {
   private final FarmService farms;
   private final FieldService fields;
-  private final PlanService plans;
+  private final PlannedFields planned;
   private final ShedService shed;
   private final CalibrationService settings;
   private final SeedService seed;
@@ -44,7 +44,7 @@ class SeedingLog {
   SeedingLog(
       FarmService farms,
       FieldService fields,
-      PlanService plans,
+      PlannedFields planned,
       ShedService shed,
       CalibrationService settings,
       SeedService seed,
@@ -52,7 +52,7 @@ class SeedingLog {
       SeedingRecords records) {
     this.farms = farms;
     this.fields = fields;
-    this.plans = plans;
+    this.planned = planned;
     this.shed = shed;
     this.settings = settings;
     this.seed = seed;
@@ -144,10 +144,7 @@ class SeedingLog {
   /** Remembers the setting that this rate came of. */
   private void note(UUID farmId, FieldView field, MachineView machine, JobViews.SeedingInput in) {
     double rate = in.seedKg() / in.areaHa();
-    PlanView plan =
-        plans
-            .ofPieces(farmId, farms.get(farmId).seasonYear(), List.of(field.piece()))
-            .get(field.piece());
+    PlanView plan = planned.plan(farmId, field.id());
     String what = plan == null ? "" : Remembered.key(plan.plan());
     settings.note(
         farmId,

@@ -17,8 +17,8 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationService;
@@ -38,7 +38,7 @@ class SeedingSheet {
 
   private final FarmService farms;
   private final FieldService fields;
-  private final PlanService plans;
+  private final PlannedFields planned;
   private final ShedService shed;
   private final CalibrationService settings;
   private final SeedService seed;
@@ -48,7 +48,7 @@ class SeedingSheet {
   SeedingSheet(
       FarmService farms,
       FieldService fields,
-      PlanService plans,
+      PlannedFields planned,
       ShedService shed,
       CalibrationService settings,
       SeedService seed,
@@ -56,7 +56,7 @@ class SeedingSheet {
       SpeciesService species) {
     this.farms = farms;
     this.fields = fields;
-    this.plans = plans;
+    this.planned = planned;
     this.shed = shed;
     this.settings = settings;
     this.seed = seed;
@@ -69,8 +69,7 @@ class SeedingSheet {
   JobViews.JobView job(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
     FieldView field = fields.get(farmId, fieldId);
-    PlanView stored =
-        plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    PlanView stored = planned.plan(farmId, fieldId);
     PlanInput plan = stored == null ? null : stored.plan();
     List<JobViews.Seeding> done = log.of(farmId, fieldId);
     double doneHa = done.stream().mapToDouble(JobViews.Seeding::areaHa).sum();

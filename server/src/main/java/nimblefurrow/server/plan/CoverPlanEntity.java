@@ -24,7 +24,6 @@ class CoverPlanEntity {
   UUID farmId;
   UUID pieceId;
   int seasonYear;
-  int position;
   PlanStatus status;
   String[] purposes;
   String method;

@@ -19,6 +19,10 @@ class PlanChange {
 
   UUID farmId;
   UUID pieceId;
+
+  /** Which cover; null for changes from before a season could hold several. */
+  @Nullable UUID planId;
+
   UUID changeGroup;
   int seasonYear;
   @Nullable UUID accountId;

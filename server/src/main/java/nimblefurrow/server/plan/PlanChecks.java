@@ -42,19 +42,20 @@ final class PlanChecks {
     known("method", SeedingMethod::of, plan.method());
     known("ending", EndingMethod::of, plan.ending());
     components(plan.components(), table);
-    SeasonDates.Range seeding = SeasonDates.seeding(seasonYear);
+    int season = SeasonDates.seasonOfSeeding(plan.seedOn(), seasonYear);
+    SeasonDates.Range seeding = SeasonDates.seeding(season);
     if (!seeding.holds(plan.seedOn())) {
       wrong(
           "seedOn",
           "Seeding on %s is outside the season %d: %s to %s."
-              .formatted(plan.seedOn(), seasonYear, seeding.first(), seeding.last()));
+              .formatted(plan.seedOn(), season, seeding.first(), seeding.last()));
     }
     if (!plan.endOn().isAfter(plan.seedOn())) {
       wrong(
           "endOn",
           "The cover ends on %s, before it is seeded on %s."
               .formatted(plan.endOn(), plan.seedOn()));
-    } else if (plan.endOn().isAfter(SeasonDates.whole(seasonYear).last())) {
+    } else if (plan.endOn().isAfter(SeasonDates.whole(season).last())) {
       wrong("endOn", "The cover ends on " + plan.endOn() + ", after the season is over.");
     }
   }

@@ -11,7 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.chain.Chain;
+import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.season.SeasonDates;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
@@ -39,29 +45,51 @@ public class PlanService {
   }
 
   /**
-   * A plan to be stored for a piece.
+   * A cover to be stored for a piece.
    *
-   * @param version the version that was read; null when there was none
-   * @param plan null takes the plan away
+   * @param planId which of the piece's covers; null for a new one, or for the only one there is
+   *     when its version is given
+   * @param version the version that was read; null for a new one
+   * @param plan null takes the cover away
    * @param label the field's name for sentences
    */
   public record Save(
-      UUID pieceId, @Nullable Long version, @Nullable PlanInput plan, String label) {}
+      UUID pieceId,
+      @Nullable UUID planId,
+      @Nullable Long version,
+      @Nullable PlanInput plan,
+      String label) {
+    /** A change of a stored cover. */
+    public static Save of(PlanView stored, @Nullable PlanInput plan, String label) {
+      return new Save(stored.pieceId(), stored.id(), stored.version(), plan, label);
+    }
+
+    /** A new cover. */
+    public static Save fresh(UUID pieceId, PlanInput plan, String label) {
+      return new Save(pieceId, null, null, plan, label);
+    }
+  }
 
   /** A change as the history shows it. */
   public record ChangeView(Instant at, String what, boolean undone) {}
 
-  /** Current plans of a season by piece: the first cover of each chain. */
+  /** The covers of a season by piece, in the order of their days. */
   @Transactional(readOnly = true)
-  public Map<UUID, PlanView> ofPieces(UUID farmId, int seasonYear, Collection<UUID> pieces) {
-    Map<UUID, PlanView> found = new HashMap<>();
-    for (CoverPlanEntity plan :
-        plans.findByFarmIdAndSeasonYearAndPieceIdIn(farmId, seasonYear, pieces)) {
-      if (plan.position == 0) {
-        found.put(plan.pieceId, view(plan));
-      }
-    }
-    return found;
+  public Map<UUID, List<PlanView>> ofSeason(UUID farmId, int seasonYear, Collection<UUID> pieces) {
+    return byPiece(
+        plans.findByFarmIdAndSeasonYearAndPieceIdInOrderBySeedOn(farmId, seasonYear, pieces));
+  }
+
+  /** All covers there are by piece, over all years, in the order of their days. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<PlanView>> ofAllYears(UUID farmId, Collection<UUID> pieces) {
+    return byPiece(plans.findByFarmIdAndPieceIdInOrderBySeedOn(farmId, pieces));
+  }
+
+  private static Map<UUID, List<PlanView>> byPiece(List<CoverPlanEntity> found) {
+    return found.stream()
+        .map(PlanService::view)
+        .collect(Collectors.groupingBy(PlanView::pieceId, Collectors.toList()));
   }
 
   /**
@@ -86,6 +114,38 @@ public class PlanService {
   @Saving
   public void save(
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
+    check(farmId, seasonYear, saves);
+    UUID group = UUID.randomUUID();
+    Map<UUID, List<CoverPlanEntity>> chains = new HashMap<>();
+    plans
+        .findByFarmIdAndPieceIdInOrderBySeedOn(
+            farmId, saves.stream().map(Save::pieceId).distinct().toList())
+        .forEach(p -> chains.computeIfAbsent(p.pieceId, k -> new ArrayList<>()).add(p));
+    for (Save save : saves) {
+      List<CoverPlanEntity> chain = chains.computeIfAbsent(save.pieceId(), k -> new ArrayList<>());
+      CoverPlanEntity stored = meant(save, chain, seasonYear);
+      PlanInput before = stored == null ? null : view(stored).plan();
+      if (save.plan() == null && stored != null) {
+        standsAlone(farmId, stored, chain, save.label());
+      }
+      UUID id = stored == null ? UUID.randomUUID() : stored.id;
+      CoverPlanEntity now = put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
+      if (stored != null && now == null) {
+        chain.remove(stored);
+      } else if (stored == null && now != null) {
+        chain.add(now);
+      }
+      changes.save(
+          change(
+              farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan()));
+    }
+    for (Save save : saves) {
+      oneBehindTheOther(farmId, chains.getOrDefault(save.pieceId(), List.of()), save.label());
+    }
+    plans.flush();
+  }
+
+  private void check(UUID farmId, int seasonYear, List<Save> saves) {
     List<InputProblem.At> problems = new ArrayList<>();
     SpeciesTable table = species.table(farmId);
     for (Save save : saves) {
@@ -97,20 +157,76 @@ public class PlanService {
     if (!problems.isEmpty()) {
       throw new InputProblem(problems);
     }
-    UUID group = UUID.randomUUID();
-    for (Save save : saves) {
-      Optional<CoverPlanEntity> stored = find(farmId, save.pieceId(), seasonYear);
-      ChangedMeanwhile.unless(
-          stored.map(p -> p.version).orElse(null),
-          save.version(),
-          "the plan of " + save.label(),
-          () -> stored.<Object>map(PlanService::view).orElse("no plan"));
-      PlanInput before = stored.map(p -> view(p).plan()).orElse(null);
-      put(farmId, save.pieceId(), seasonYear, stored.orElse(null), save.plan());
-      changes.save(
-          change(farmId, save.pieceId(), seasonYear, group, account, what, before, save.plan()));
+  }
+
+  /**
+   * The cover a save is of; null for a new one.
+   *
+   * @throws ChangedMeanwhile when it was changed, or taken away, since it was read
+   */
+  private static @Nullable CoverPlanEntity meant(
+      Save save, List<CoverPlanEntity> chain, int seasonYear) {
+    if (save.planId() == null && save.version() == null) {
+      if (save.plan() == null) {
+        throw new Refused("planId", "Say which cover of " + save.label() + " is to be taken away.");
+      }
+      return null;
     }
-    plans.flush();
+    List<CoverPlanEntity> found =
+        chain.stream()
+            .filter(
+                p ->
+                    save.planId() == null ? p.seasonYear == seasonYear : p.id.equals(save.planId()))
+            .toList();
+    if (found.size() > 1) {
+      throw new Refused(
+          "planId",
+          "%s has %d covers in the season %d: say which one is meant."
+              .formatted(save.label(), found.size(), seasonYear));
+    }
+    CoverPlanEntity stored = found.isEmpty() ? null : found.get(0);
+    ChangedMeanwhile.unless(
+        stored == null ? null : stored.version,
+        save.version(),
+        "the plan of " + save.label(),
+        () -> stored == null ? "no plan" : view(stored));
+    return stored;
+  }
+
+  /** What another cover follows is not taken from under it. */
+  private void standsAlone(
+      UUID farmId, CoverPlanEntity stored, List<CoverPlanEntity> all, String label) {
+    Links links = new Links(species.table(farmId));
+    Link.Cover cover = links.cover(view(stored));
+    Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
+    chain
+        .behind(cover)
+        .filter(b -> b.from().isBefore(cover.until().plusDays(Chain.STANDS_ON_DAYS)))
+        .ifPresent(
+            b -> {
+              throw new Refused(
+                  "plans",
+                  "%s: %s, seeded on %s, stands on the ground that %s leaves. Take that out first, or move it."
+                      .formatted(label, b.name(), b.from(), cover.name()));
+            });
+  }
+
+  /**
+   * Nothing accepted is ever replaced without a word: a second cover is a second link.
+   *
+   * @throws Refused when two covers would stand at once
+   */
+  private void oneBehindTheOther(UUID farmId, List<CoverPlanEntity> all, String label) {
+    Links links = new Links(species.table(farmId));
+    Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
+    for (Link.Cover cover : chain.covers()) {
+      chain
+          .inTheWayOf(cover)
+          .ifPresent(
+              r -> {
+                throw new Refused("plans", label + ": " + r.say(UnitSystem.US));
+              });
+    }
   }
 
   /** Takes the last change back; says what it was, or nothing when there is none. */
@@ -121,12 +237,14 @@ public class PlanService {
       return Optional.empty();
     }
     for (PlanChange change : changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup)) {
+      CoverPlanEntity stored = changed(farmId, change);
       put(
           farmId,
           change.pieceId,
-          change.seasonYear,
-          find(farmId, change.pieceId, change.seasonYear).orElse(null),
-          change.before == null ? null : change.before.plan());
+          stored != null ? stored.id : change.planId != null ? change.planId : UUID.randomUUID(),
+          stored,
+          change.before == null ? null : change.before.plan(),
+          change.seasonYear);
       change.undone = true;
     }
     plans.flush();
@@ -143,30 +261,39 @@ public class PlanService {
         .toList();
   }
 
-  private Optional<CoverPlanEntity> find(UUID farmId, UUID pieceId, int seasonYear) {
-    return plans.findByFarmIdAndPieceIdAndSeasonYearAndPosition(farmId, pieceId, seasonYear, 0);
+  /** The cover a change was of, as it is now; null when there is none. */
+  private @Nullable CoverPlanEntity changed(UUID farmId, PlanChange change) {
+    return plans.findByFarmIdAndPieceIdInOrderBySeedOn(farmId, List.of(change.pieceId)).stream()
+        .filter(
+            p ->
+                change.planId == null
+                    ? p.seasonYear == change.seasonYear
+                    : p.id.equals(change.planId))
+        .findFirst()
+        .orElse(null);
   }
 
-  private void put(
+  private @Nullable CoverPlanEntity put(
       UUID farmId,
       UUID pieceId,
-      int seasonYear,
+      UUID id,
       @Nullable CoverPlanEntity stored,
-      @Nullable PlanInput plan) {
+      @Nullable PlanInput plan,
+      int seasonYear) {
     if (plan == null) {
       if (stored != null) {
         plans.delete(stored);
       }
-      return;
+      return null;
     }
     CoverPlanEntity entity = stored;
     if (entity == null) {
       entity = new CoverPlanEntity();
-      entity.id = UUID.randomUUID();
+      entity.id = id;
       entity.farmId = farmId;
       entity.pieceId = pieceId;
-      entity.seasonYear = seasonYear;
     }
+    entity.seasonYear = SeasonDates.seasonOfSeeding(plan.seedOn(), seasonYear);
     entity.status = plan.status();
     entity.purposes = plan.purposes().toArray(String[]::new);
     entity.method = plan.method();
@@ -180,12 +307,13 @@ public class PlanService {
       component.rateKgPerHa = BigDecimal.valueOf(c.rateKgPerHa()).setScale(4, RoundingMode.HALF_UP);
       entity.components.add(component);
     }
-    plans.save(entity);
+    return plans.save(entity);
   }
 
   private PlanChange change(
       UUID farmId,
       UUID pieceId,
+      UUID planId,
       int seasonYear,
       UUID group,
       @Nullable UUID account,
@@ -195,6 +323,7 @@ public class PlanService {
     PlanChange change = new PlanChange();
     change.farmId = farmId;
     change.pieceId = pieceId;
+    change.planId = planId;
     change.seasonYear = seasonYear;
     change.changeGroup = group;
     change.accountId = account;
@@ -207,7 +336,9 @@ public class PlanService {
 
   private static PlanView view(CoverPlanEntity p) {
     return new PlanView(
+        p.id,
         p.pieceId,
+        p.seasonYear,
         p.version == null ? 0 : p.version,
         new PlanInput(
             p.status,

@@ -2,5 +2,10 @@ package nimblefurrow.server.plan;
 
 import java.util.UUID;
 
-/** A stored plan of a piece. */
-public record PlanView(UUID pieceId, long version, PlanInput plan) {}
+/**
+ * A cover as it is stored for a piece: one link of its chain.
+ *
+ * @param id what tells it from the piece's other covers
+ * @param seasonYear the season it was planned in
+ */
+public record PlanView(UUID id, UUID pieceId, int seasonYear, long version, PlanInput plan) {}

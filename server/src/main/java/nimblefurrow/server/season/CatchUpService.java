@@ -22,7 +22,6 @@ import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.InputProblem;
@@ -39,7 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 class CatchUpService {
   private final FarmService farms;
   private final FieldService fields;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
   private final Standings standings;
@@ -49,7 +47,6 @@ class CatchUpService {
   CatchUpService(
       FarmService farms,
       FieldService fields,
-      PlanService plans,
       WeatherService weathers,
       FieldCases cases,
       Standings standings,
@@ -57,7 +54,6 @@ class CatchUpService {
       LogService log) {
     this.farms = farms;
     this.fields = fields;
-    this.plans = plans;
     this.weathers = weathers;
     this.cases = cases;
     this.standings = standings;
@@ -103,14 +99,12 @@ class CatchUpService {
       return List.of();
     }
     List<FieldView> all = fields.list(farmId);
-    var planned =
-        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    FieldCases.Known known = cases.known(farm);
+    FieldCases.Known known = cases.known(farm, all);
     return all.stream()
         .flatMap(
             f -> {
               FieldCase c = cases.of(farm, f, known);
-              PlanView plan = f.leftOutReason() == null ? planned.get(f.piece()) : null;
+              PlanView plan = c.plan();
               return of(farm, c, weather, plan == null ? null : plan.plan()).stream();
             })
         .sorted(Comparator.comparing(Unsaid::meantFor))
@@ -142,7 +136,8 @@ class CatchUpService {
   /** Nobody is asked after a cover that was only proposed, nor whether winter came. */
   private static boolean asked(FieldCase c, Deed deed, @Nullable PlanInput plan) {
     if (deed.cropOwn()) {
-      return true;
+      // Behind another cover there is nothing to harvest: its ending is asked after by itself.
+      return !(deed == Deed.HARVEST && c.before() != null);
     }
     boolean promised =
         plan != null && (plan.status() == PlanStatus.ACCEPTED || c.kept().containsKey(deed));
@@ -263,10 +258,7 @@ class CatchUpService {
 
   /** The day a deed counts for, or was meant for. */
   private LocalDate planned(FarmView farm, FieldCase c, Deed deed) {
-    PlanView stored =
-        plans
-            .ofPieces(farm.id(), farm.seasonYear(), List.of(c.field().piece()))
-            .get(c.field().piece());
+    PlanView stored = c.plan();
     DeedStanding s =
         standings
             .of(farm, c, weathers.of(farm), stored == null ? null : stored.plan())

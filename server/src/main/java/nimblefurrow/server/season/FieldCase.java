@@ -14,6 +14,7 @@ import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.season.Texture;
@@ -30,7 +31,9 @@ import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.Keys;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SeasonLog;
 import nimblefurrow.server.worklog.SightingKind;
 import org.jspecify.annotations.Nullable;
 
@@ -38,11 +41,17 @@ import org.jspecify.annotations.Nullable;
 record FieldCase(
     FieldView field,
     int seasonYear,
-    LogService.SeasonLog log,
+    SeasonLog log,
     SpeciesTable table,
     Map<Deed, FieldStanding.Said> said,
     Map<Deed, LocalDate> kept,
-    Seeded wentOut) {
+    Seeded wentOut,
+    @Nullable PlanView plan,
+    @Nullable Before before,
+    @Nullable LocalDate followedOn) {
+  /** So long after its planned day an ending that nobody wrote down is taken to have been. */
+  private static final int LATE_DAYS = 21;
+
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
 
   Soil soil() {
@@ -52,7 +61,20 @@ record FieldCase(
         field.tiled());
   }
 
+  /**
+   * The cover this one follows with no crop between.
+   *
+   * @param season that cover's season up to its ending
+   * @param endedOn the last day it stands
+   * @param logged whether that is written down
+   * @param name in a grower's words
+   */
+  record Before(SeasonPlan season, LocalDate endedOn, boolean logged, String name) {}
+
   CashCrop crop() {
+    if (before != null) {
+      return new CashCrop.AfterCover(before.season(), before.endedOn());
+    }
     CropView crop = field.crop();
     LocalDate seen = log.done().get(LogKind.HARVESTED);
     return seen == null ? CropKind.model(crop, seasonYear) : cropCutOn(seen);
@@ -60,6 +82,9 @@ record FieldCase(
 
   /** The crop as it was, or will be, cut on a day. */
   CashCrop cropCutOn(LocalDate day) {
+    if (before != null) {
+      return new CashCrop.AfterCover(before.season(), day);
+    }
     CropView crop = field.crop();
     return CropKind.model(
         new CropView(crop.kind(), crop.plantedOn(), crop.maturity(), crop.rowSpacingM(), day),
@@ -76,7 +101,13 @@ record FieldCase(
         logged.put(deed, day);
       }
     }
-    boolean follows = CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
+    if (before != null) {
+      logged.remove(Deed.HARVEST);
+      if (before.logged()) {
+        logged.put(Deed.HARVEST, before.endedOn());
+      }
+    }
+    boolean follows = followedOn == null && CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
     return new FieldStanding.Known(
         today,
         harvestLikely,
@@ -89,6 +120,9 @@ record FieldCase(
   }
 
   NextCrop next() {
+    if (followedOn != null) {
+      return new NextCrop(NextCrop.Kind.OTHER, followedOn);
+    }
     return CropKind.next(field.nextCrop(), seasonYear + 1);
   }
 
@@ -221,13 +255,37 @@ record FieldCase(
 
   /** Such as “rye and vetch, drill after harvest”. */
   String seedWords(PlanInput plan) {
-    List<String> names = species(plan).stream().map(Species::name).toList();
-    String cover =
-        names.size() == 1
-            ? names.get(0)
-            : String.join(", ", names.subList(0, names.size() - 1))
-                + " and "
-                + names.get(names.size() - 1).toLowerCase(java.util.Locale.ROOT);
-    return cover + ", " + SeedingMethod.of(plan.method()).label();
+    return Species.together(species(plan)) + ", " + SeedingMethod.of(plan.method()).label();
+  }
+
+  /** Whether the cover is over: its ending is written down, or long past with another behind it. */
+  boolean over(LocalDate today) {
+    return plan != null
+        && (ended() != null
+            || followedOn != null && today.isAfter(plan.plan().endOn().plusDays(LATE_DAYS)));
+  }
+
+  /** What the cover leaves to one that follows it with no crop between. */
+  @Nullable Before leaves() {
+    if (plan == null) {
+      return null;
+    }
+    LocalDate ended = ended();
+    CoverPlan cover = asPlanned(plan.plan());
+    LocalDate last = cover.endOn().isBefore(cover.seedOn()) ? cover.seedOn() : cover.endOn();
+    return new Before(
+        new SeasonPlan(
+            cover.soil(),
+            cover.start(),
+            crop(),
+            cover.cover(),
+            cover.method().placement(),
+            cover.seedOn(),
+            cover.acts().stream().filter(a -> !a.on().isBefore(cover.seedOn())).toList(),
+            cover.seen(),
+            null),
+        last,
+        ended != null,
+        Species.together(species(plan.plan())));
   }
 }

@@ -1,16 +1,29 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.chain.Chain;
+import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.farm.Looking;
+import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.Links;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SeasonLog;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Finds fields with what is known of them, as the core takes them. */
@@ -21,13 +34,19 @@ class FieldCases {
   private final SpeciesService species;
   private final KeptDays keptDays;
   private final SeedWentOut wentOut;
+  private final PlanService plans;
+  private final Looking looking;
 
   FieldCases(
       FieldService fields,
       LogService log,
       SpeciesService species,
       KeptDays keptDays,
-      SeedWentOut wentOut) {
+      SeedWentOut wentOut,
+      PlanService plans,
+      Looking looking) {
+    this.plans = plans;
+    this.looking = looking;
     this.wentOut = wentOut;
     this.keptDays = keptDays;
     this.fields = fields;
@@ -35,33 +54,168 @@ class FieldCases {
     this.species = species;
   }
 
+  /** A field with the cover that was asked for; without one named, the one that is on now. */
   FieldCase of(FarmView farm, UUID fieldId) {
-    return of(farm, fields.get(farm.id(), fieldId), known(farm));
+    FieldView field = fields.get(farm.id(), fieldId);
+    Known known = known(farm, List.of(field));
+    String named = looking.link();
+    if (named == null) {
+      return of(farm, field, known);
+    }
+    List<FieldCase> all = links(farm, field, known);
+    if (named.equals(Looking.NEW)) {
+      return behind(farm, field, known, all.get(all.size() - 1));
+    }
+    return all.stream()
+        .filter(c -> c.plan() != null && c.plan().id().toString().equals(named))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new NotFound(
+                    "%s has no such cover in the season %d."
+                        .formatted(field.name(), farm.seasonYear())));
   }
 
+  /** A field with one of its stored covers; the one that is on now when none is named. */
+  FieldCase stored(FarmView farm, FieldView field, @Nullable UUID planId) {
+    Known known = known(farm, List.of(field));
+    return links(farm, field, known).stream()
+        .filter(c -> planId != null && c.plan() != null && c.plan().id().equals(planId))
+        .findFirst()
+        .orElseGet(() -> of(farm, field, known));
+  }
+
+  /** A field with the cover that is on now, or comes next; the last when all are over. */
   FieldCase of(FarmView farm, FieldView field, Known known) {
+    List<FieldCase> all = links(farm, field, known);
+    return all.stream()
+        .filter(c -> !c.over(farm.today()))
+        .findFirst()
+        .orElse(all.get(all.size() - 1));
+  }
+
+  /** A field once for each of its season's covers; once without a plan when it has none. */
+  List<FieldCase> links(FarmView farm, FieldView field, Known known) {
+    List<PlanView> all = known.covers().getOrDefault(field.piece(), List.of());
+    List<PlanView> mine =
+        field.leftOutReason() != null
+            ? List.of()
+            : all.stream().filter(p -> p.seasonYear() == farm.seasonYear()).toList();
+    FieldCase.Before before = before(farm, field, known, all);
+    if (mine.isEmpty()) {
+      return List.of(one(field, farm.seasonYear(), known, null, before, null));
+    }
+    List<FieldCase> cases = new ArrayList<>();
+    for (int i = 0; i < mine.size(); i++) {
+      LocalDate followedOn = i + 1 < mine.size() ? mine.get(i + 1).plan().seedOn() : null;
+      FieldCase c = one(field, farm.seasonYear(), known, mine.get(i), before, followedOn);
+      cases.add(c);
+      before = c.leaves();
+    }
+    return cases;
+  }
+
+  /** A field with room for a cover behind the last there is. */
+  private FieldCase behind(FarmView farm, FieldView field, Known known, FieldCase last) {
+    return last.plan() == null
+        ? last
+        : one(field, farm.seasonYear(), known, null, last.leaves(), null);
+  }
+
+  /** Where no crop grows in a season, its first cover follows the last one of the season before. */
+  private FieldCase.@Nullable Before before(
+      FarmView farm, FieldView field, Known known, List<PlanView> all) {
+    int earlier = farm.seasonYear() - 1;
+    boolean open = CropKind.of(field.crop().kind()) == CropKind.NONE;
+    PlanView last =
+        all.stream().filter(p -> p.seasonYear() == earlier).reduce((a, b) -> b).orElse(null);
+    if (!open || last == null) {
+      return null;
+    }
+    FieldView then = fields.in(farm.id(), field.id(), earlier);
+    FieldCase c = one(then, earlier, known, last, null, null);
+    return c.leaves();
+  }
+
+  private FieldCase one(
+      FieldView field,
+      int season,
+      Known known,
+      @Nullable PlanView plan,
+      FieldCase.@Nullable Before before,
+      @Nullable LocalDate followedOn) {
+    SeasonLog log =
+        mine(
+            plan,
+            known.covers().getOrDefault(field.piece(), List.of()),
+            season == known.season() ? known.log(field) : known.logBefore(field),
+            known.table());
     return new FieldCase(
         field,
-        farm.seasonYear(),
-        known.logs().getOrDefault(field.id(), LogService.SeasonLog.EMPTY),
+        season,
+        log,
         known.table(),
         known.said().getOrDefault(field.id(), Map.of()),
         known.kept().getOrDefault(field.id(), Map.of()),
-        Seeded.of(
-            known.logs().getOrDefault(field.id(), LogService.SeasonLog.EMPTY), known.wentOut()));
+        Seeded.of(log, known.wentOut()),
+        plan,
+        before,
+        followedOn);
   }
 
-  /** What all fields of a farm share: what was logged, and the species there are. */
+  /** Of a season's log what is of one cover, where the ground has several. */
+  private static SeasonLog mine(
+      @Nullable PlanView plan, List<PlanView> covers, SeasonLog log, SpeciesTable table) {
+    boolean one = covers.isEmpty() || plan != null && covers.size() == 1;
+    if (one) {
+      return log;
+    }
+    Links links = new Links(table);
+    Chain chain = Chain.of(links.covers(covers));
+    String id = plan == null ? "" : plan.id().toString();
+    return log.only(
+        e ->
+            switch (e.kind()) {
+              case HARVESTED, PLANTED, SPRAYED -> true;
+              case SEEDED -> is(chain.seededOn(e.doneOn()), id);
+              case ENDED -> is(chain.endedOn(e.doneOn()), id);
+              default -> is(chain.seenOn(e.doneOn()), id);
+            });
+  }
+
+  private static boolean is(Optional<Link.Cover> found, String id) {
+    return found.filter(c -> c.id().equals(id)).isPresent();
+  }
+
+  /**
+   * What all fields of a farm share: what was logged, and the species there are.
+   *
+   * @param covers all covers of each piece, over all years
+   */
   record Known(
-      Map<UUID, LogService.SeasonLog> logs,
+      int season,
+      Map<UUID, SeasonLog> logs,
+      Map<UUID, SeasonLog> logsBefore,
+      Map<UUID, List<PlanView>> covers,
       SpeciesTable table,
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
       Map<UUID, Map<Deed, LocalDate>> kept,
-      Map<UUID, SeedWentOut.Seeding> wentOut) {}
+      Map<UUID, SeedWentOut.Seeding> wentOut) {
+    SeasonLog log(FieldView field) {
+      return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
+    }
 
-  Known known(FarmView farm) {
+    SeasonLog logBefore(FieldView field) {
+      return logsBefore.getOrDefault(field.id(), SeasonLog.EMPTY);
+    }
+  }
+
+  Known known(FarmView farm, List<FieldView> all) {
     return new Known(
+        farm.seasonYear(),
         log.ofSeason(farm.id(), farm.seasonYear()),
+        log.ofSeason(farm.id(), farm.seasonYear() - 1),
+        plans.ofAllYears(farm.id(), all.stream().map(FieldView::piece).toList()),
         species.table(farm.id()),
         log.said(farm.id(), farm.seasonYear()),
         keptDays.of(farm.id()),

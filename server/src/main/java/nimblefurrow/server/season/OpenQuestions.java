@@ -20,7 +20,6 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
@@ -38,7 +37,6 @@ class OpenQuestions {
   private final FarmService farms;
   private final FieldService fields;
   private final FieldCases cases;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final Outlooks outlooks;
   private final ShedService shed;
@@ -47,14 +45,12 @@ class OpenQuestions {
       FarmService farms,
       FieldService fields,
       FieldCases cases,
-      PlanService plans,
       WeatherService weathers,
       Outlooks outlooks,
       ShedService shed) {
     this.farms = farms;
     this.fields = fields;
     this.cases = cases;
-    this.plans = plans;
     this.weathers = weathers;
     this.outlooks = outlooks;
     this.shed = shed;
@@ -70,11 +66,9 @@ class OpenQuestions {
     LocalDate to = from.plusDays(WEEK_DAYS);
     List<FieldView> all =
         fields.list(farmId).stream().filter(f -> f.leftOutReason() == null).toList();
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    FieldCases.Known known = cases.known(farm);
+    FieldCases.Known known = cases.known(farm, all);
     List<Asked> asked =
-        all.stream().map(f -> new Asked(cases.of(farm, f, known), planned.get(f.piece()))).toList();
+        all.stream().map(f -> cases.of(farm, f, known)).map(c -> new Asked(c, c.plan())).toList();
     List<Machine> machines = shed.machines(farmId).stream().map(MachineView::machine).toList();
     List<ChoiceViews.OpenWay> ways =
         SeedingMethods.all().stream()

@@ -48,9 +48,21 @@ class Outlooks {
 
   CropSeasons crop(CashCrop crop, FarmWeather weather) {
     return memory.get(
-        new CropKey(weather.stamp(), crop),
-        CropSeasons::bytes,
-        k -> CropSeasons.grow(model, crop, weather.ensemble()));
+        new CropKey(weather.stamp(), crop), CropSeasons::bytes, k -> grow(crop, weather));
+  }
+
+  /** A cover of the season before grew under that season's skies. */
+  private CropSeasons grow(CashCrop crop, FarmWeather weather) {
+    boolean earlier =
+        crop instanceof CashCrop.AfterCover after
+            && after.before().year() < weather.ensemble().seasonYear();
+    return earlier
+        ? CropSeasons.follow(
+            model,
+            (CashCrop.AfterCover) crop,
+            weather.before().get().ensemble(),
+            weather.ensemble())
+        : CropSeasons.grow(model, crop, weather.ensemble());
   }
 
   Outlook outlook(CoverPlan plan, CropSeasons crop, FarmWeather weather) {

@@ -1,6 +1,7 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,6 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
@@ -28,7 +28,6 @@ import org.springframework.stereotype.Service;
 public class PlannedFields {
   private final FarmService farms;
   private final FieldService fields;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
   private final Standings standings;
@@ -37,7 +36,6 @@ public class PlannedFields {
   PlannedFields(
       FarmService farms,
       FieldService fields,
-      PlanService plans,
       WeatherService weathers,
       FieldCases cases,
       Standings standings,
@@ -45,7 +43,6 @@ public class PlannedFields {
     this.standings = standings;
     this.farms = farms;
     this.fields = fields;
-    this.plans = plans;
     this.weathers = weathers;
     this.cases = cases;
     this.outlooks = outlooks;
@@ -92,10 +89,47 @@ public class PlannedFields {
   /** One field. */
   public PlannedField one(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
-    FieldView field = fields.get(farmId, fieldId);
-    PlanView plan =
-        plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
-    return planned(farm, weathers.of(farm), cases.of(farm, fieldId), plan);
+    return planned(farm, weathers.of(farm), cases.of(farm, fieldId));
+  }
+
+  /** The cover of a field that is asked about, as it is stored; null when it has none. */
+  public @Nullable PlanView plan(UUID farmId, UUID fieldId) {
+    return cases.of(farms.get(farmId), fieldId).plan();
+  }
+
+  /**
+   * A cover that is still to be seeded.
+   *
+   * @param share of the field that is left to seed
+   */
+  public record ToSeed(FieldView field, PlanView plan, double share) {}
+
+  /** All covers of the season that are still to be seeded, each link of a chain by itself. */
+  public List<ToSeed> toSeed(UUID farmId) {
+    FarmView farm = farms.get(farmId);
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    List<FieldView> all = fields.list(farmId);
+    FieldCases.Known known = cases.known(farm, all);
+    List<ToSeed> open = new ArrayList<>();
+    for (FieldView field : all) {
+      for (FieldCase c : cases.links(farm, field, known)) {
+        PlanView plan = c.plan();
+        if (plan == null) {
+          continue;
+        }
+        if (weather == null) {
+          if (c.seeded() == null) {
+            open.add(new ToSeed(field, plan, 1));
+          }
+          continue;
+        }
+        DeedStanding seeding = standings.of(farm, c, weather, plan.plan()).standing().seeding();
+        if (seeding.open()) {
+          open.add(new ToSeed(field, plan, 1 - seeding.share()));
+        }
+      }
+    }
+    return open;
   }
 
   /** All fields that are not left out, in their order. */
@@ -137,18 +171,8 @@ public class PlannedFields {
   }
 
   private List<PlannedField> of(FarmView farm, FarmWeather weather, List<FieldView> in) {
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.id(), farm.seasonYear(), in.stream().map(FieldView::piece).toList());
-    FieldCases.Known known = cases.known(farm);
-    return in.stream()
-        .map(
-            f ->
-                planned(
-                    farm,
-                    weather,
-                    cases.of(farm, f, known),
-                    f.leftOutReason() == null ? planned.get(f.piece()) : null))
-        .toList();
+    FieldCases.Known known = cases.known(farm, in);
+    return in.stream().map(f -> planned(farm, weather, cases.of(farm, f, known))).toList();
   }
 
   /** What runs plans. */
@@ -156,8 +180,8 @@ public class PlannedFields {
     return outlooks.forecaster();
   }
 
-  private PlannedField planned(
-      FarmView farm, FarmWeather weather, FieldCase c, @Nullable PlanView plan) {
+  private PlannedField planned(FarmView farm, FarmWeather weather, FieldCase c) {
+    PlanView plan = c.plan();
     Standings.Placing p = standings.of(farm, c, weather, plan == null ? null : plan.plan());
     return new PlannedField(
         farm,

@@ -11,7 +11,6 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
@@ -22,8 +21,10 @@ import org.springframework.stereotype.Service;
 /** A field's season with another plan than the one it has, and what that changes. */
 @Service
 class Proposals {
+  /** A cover that is not stored yet. */
+  private static final UUID UNSAVED = new UUID(0, 0);
+
   private final FarmService farms;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
   private final Standings standings;
@@ -34,7 +35,6 @@ class Proposals {
 
   Proposals(
       FarmService farms,
-      PlanService plans,
       WeatherService weathers,
       FieldCases cases,
       Standings standings,
@@ -43,7 +43,6 @@ class Proposals {
       FieldPages pages,
       SeasonService seasons) {
     this.farms = farms;
-    this.plans = plans;
     this.weathers = weathers;
     this.cases = cases;
     this.standings = standings;
@@ -60,7 +59,7 @@ class Proposals {
   FieldSeasonView preview(UUID farmId, UUID fieldId, PlanInput proposed) {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
-    PlanView stored = stored(farm, c.field());
+    PlanView stored = c.plan();
     PlanView plan = proposed(c, stored, proposed);
     NextStep.ComeBy comeBy = seasons.comeBy(farm, c, plan);
     return pages.page(farm, c, plan, comeBy, changes(farm, c, stored, proposed));
@@ -73,7 +72,7 @@ class Proposals {
   Moved move(UUID farmId, UUID fieldId, PlanInput proposed) {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
-    PlanView stored = stored(farm, c.field());
+    PlanView stored = c.plan();
     FarmWeather weather = weathers.of(farm);
     PlanView plan = proposed(c, stored, proposed);
     Furrows.Placed placed = furrows.place(c, farm, weather, plan);
@@ -82,11 +81,10 @@ class Proposals {
   }
 
   private static PlanView proposed(FieldCase c, @Nullable PlanView stored, PlanInput proposed) {
-    return new PlanView(c.field().piece(), stored == null ? 0 : stored.version(), proposed);
-  }
-
-  private @Nullable PlanView stored(FarmView farm, FieldView field) {
-    return plans.ofPieces(farm.id(), farm.seasonYear(), List.of(field.piece())).get(field.piece());
+    return stored == null
+        ? new PlanView(UNSAVED, c.field().piece(), c.seasonYear(), 0, proposed)
+        : new PlanView(
+            stored.id(), stored.pieceId(), stored.seasonYear(), stored.version(), proposed);
   }
 
   /**
@@ -94,9 +92,10 @@ class Proposals {
    *
    * @throws Refused when a plan would put another cover, way or none in the place of one seeded
    */
-  void refuseToReplaceWhatWasSeeded(FarmView farm, FieldView field, @Nullable PlanInput next) {
-    FieldCase c = cases.of(farm, field.id());
-    PlanView stored = stored(farm, field);
+  void refuseToReplaceWhatWasSeeded(
+      FarmView farm, FieldView field, @Nullable UUID planId, @Nullable PlanInput next) {
+    FieldCase c = cases.stored(farm, field, planId);
+    PlanView stored = c.plan();
     if (c.seeded() == null || c.ended() != null || stored == null) {
       return;
     }

@@ -65,7 +65,16 @@ class SeasonController {
     this.species = species;
   }
 
-  record PlanOfField(UUID fieldId, @Nullable Long version, @Nullable PlanInput plan) {}
+  /**
+   * A cover of a field to be stored.
+   *
+   * @param planId which of its covers; null for a new one, or the only one there is when its
+   *     version is given
+   * @param version the version that was read; null for a new one
+   * @param plan null takes it away
+   */
+  record PlanOfField(
+      UUID fieldId, @Nullable UUID planId, @Nullable Long version, @Nullable PlanInput plan) {}
 
   record SaveInput(String what, List<PlanOfField> plans) {}
 
@@ -275,8 +284,11 @@ class SeasonController {
       if (field == null) {
         throw new NotFound("This farm has no such field.");
       }
-      proposals.refuseToReplaceWhatWasSeeded(farm, field, p.plan());
-      saves.add(new PlanService.Save(field.piece(), p.version(), p.plan(), field.name()));
+      if (p.planId() != null || p.version() != null) {
+        proposals.refuseToReplaceWhatWasSeeded(farm, field, p.planId(), p.plan());
+      }
+      saves.add(
+          new PlanService.Save(field.piece(), p.planId(), p.version(), p.plan(), field.name()));
     }
     String what = input.what().isBlank() ? "plan changed" : input.what().strip();
     plans.save(farmId, farm.seasonYear(), saves, what, access.person().id());

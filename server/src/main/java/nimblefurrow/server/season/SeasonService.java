@@ -13,7 +13,6 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
@@ -29,7 +28,6 @@ public class SeasonService {
 
   private final FarmService farms;
   private final FieldService fields;
-  private final PlanService plans;
   private final WeatherService weathers;
   private final FieldCases cases;
   private final Furrows furrows;
@@ -39,7 +37,6 @@ public class SeasonService {
   SeasonService(
       FarmService farms,
       FieldService fields,
-      PlanService plans,
       WeatherService weathers,
       FieldCases cases,
       Furrows furrows,
@@ -47,7 +44,6 @@ public class SeasonService {
       ShedService shed) {
     this.farms = farms;
     this.fields = fields;
-    this.plans = plans;
     this.weathers = weathers;
     this.cases = cases;
     this.furrows = furrows;
@@ -89,11 +85,7 @@ public class SeasonService {
   public FieldSeasonView field(UUID farmId, UUID fieldId) {
     FarmView farm = farms.see(farmId);
     FieldCase c = cases.of(farm, fieldId);
-    PlanView plan =
-        plans
-            .ofPieces(farm.id(), farm.seasonYear(), List.of(c.field().piece()))
-            .get(c.field().piece());
-    return pages.page(farm, c, plan, comeBy(farm, c, plan), List.of());
+    return pages.page(farm, c, c.plan(), comeBy(farm, c, c.plan()), List.of());
   }
 
   /**
@@ -135,11 +127,10 @@ public class SeasonService {
 
   private List<Furrows.Placed> placed(FarmView farm, @Nullable FarmWeather weather) {
     List<FieldView> all = fields.list(farm.id());
-    Map<UUID, PlanView> planned =
-        plans.ofPieces(farm.id(), farm.seasonYear(), all.stream().map(FieldView::piece).toList());
-    FieldCases.Known known = cases.known(farm);
+    FieldCases.Known known = cases.known(farm, all);
     return all.parallelStream()
-        .map(f -> furrows.place(cases.of(farm, f, known), farm, weather, planned.get(f.piece())))
+        .map(f -> cases.of(farm, f, known))
+        .map(c -> furrows.place(c, farm, weather, c.plan()))
         .toList();
   }
 

@@ -7,7 +7,7 @@ import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +22,7 @@ record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Q
   private static final Seeded AS_PLANNED = new Seeded(Double.POSITIVE_INFINITY, null, Map.of());
 
   /** Of the seedings in a season's log. */
-  static Seeded of(LogService.SeasonLog log, Map<UUID, SeedWentOut.Seeding> all) {
+  static Seeded of(SeasonLog log, Map<UUID, SeedWentOut.Seeding> all) {
     List<SeedWentOut.Seeding> measured =
         log.seedings().stream().map(all::get).filter(Objects::nonNull).toList();
     if (measured.isEmpty()) {

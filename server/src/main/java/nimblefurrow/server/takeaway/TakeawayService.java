@@ -16,6 +16,7 @@ import nimblefurrow.server.people.Access;
 import nimblefurrow.server.people.Person;
 import nimblefurrow.server.people.Secrets;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.SeasonService;
 import nimblefurrow.server.season.SeasonView;
 import nimblefurrow.server.support.InputProblem;
@@ -143,8 +144,11 @@ class TakeawayService {
       }
       boolean same = furrow.plan() != null && furrow.plan().plan().equals(read.plan());
       if (!same) {
-        Long version = furrow.plan() == null ? null : furrow.plan().version();
-        saves.add(new PlanService.Save(furrow.pieceId(), version, read.plan(), furrow.name()));
+        PlanView stored = furrow.plan();
+        saves.add(
+            stored == null
+                ? PlanService.Save.fresh(furrow.pieceId(), read.plan(), furrow.name())
+                : PlanService.Save.of(stored, read.plan(), furrow.name()));
       }
     }
     if (!problems.isEmpty()) {

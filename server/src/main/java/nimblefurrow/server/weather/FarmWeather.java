@@ -1,5 +1,6 @@
 package nimblefurrow.server.weather;
 
+import java.util.function.Supplier;
 import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Place;
@@ -13,13 +14,15 @@ import nimblefurrow.core.weather.WeatherEnsemble;
  * @param climate what past years say
  * @param record every day seen
  * @param place where
+ * @param before the same of the season before, for what a cover of that season left
  */
 public record FarmWeather(
     WeatherStamp stamp,
     WeatherEnsemble ensemble,
     Climate climate,
     DailyWeather record,
-    Place place) {
+    Place place,
+    Supplier<FarmWeather> before) {
   private static final long COLUMNS_OF_A_DAY = 11;
   private static final long COLUMNS_OF_THE_RECORD = 10;
 

@@ -111,7 +111,8 @@ public class WeatherService {
                     known.ensemble().foretold(ahead.get()),
                     known.climate(),
                     known.record(),
-                    known.place()));
+                    known.place(),
+                    known.before()));
   }
 
   /**
@@ -150,7 +151,16 @@ public class WeatherService {
     // As many years as the odds rest on: the first year only leads into its season.
     boolean many = !to.isBefore(from.plusYears(FEW_YEARS));
     DailyWeather whole = many ? history.slice(from.plusYears(1), to) : history;
-    return new FarmWeather(key, ensemble, Climate.of(whole), record, place);
+    WeatherStamp earlier =
+        new WeatherStamp(
+            key.station(), key.version(), key.seasonYear() - 1, key.today(), key.foretold());
+    return new FarmWeather(
+        key,
+        ensemble,
+        Climate.of(whole),
+        record,
+        place,
+        () -> memory.get(new Key(earlier), FarmWeather::bytes, k -> load(station, earlier)));
   }
 
   /** The stations of a farm. */

@@ -22,6 +22,7 @@ import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.weather.WeatherService;
 import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SeasonLog;
 import org.springframework.stereotype.Component;
 
 /** What a plan of the work hangs on, each as a sentence, so that a change can be told. */
@@ -86,10 +87,9 @@ class Circumstances {
   }
 
   private void harvests(FarmView farm, Map<String, String> all) {
-    Map<UUID, LogService.SeasonLog> logs = log.ofSeason(farm.id(), farm.seasonYear());
+    Map<UUID, SeasonLog> logs = log.ofSeason(farm.id(), farm.seasonYear());
     for (FieldView f : fields.list(farm.id())) {
-      LocalDate done =
-          logs.getOrDefault(f.id(), LogService.SeasonLog.EMPTY).done().get(LogKind.HARVESTED);
+      LocalDate done = logs.getOrDefault(f.id(), SeasonLog.EMPTY).done().get(LogKind.HARVESTED);
       LocalDate meant = f.crop().harvestOn();
       if (done != null) {
         all.put("harvest " + f.id(), "%s was harvested on %s".formatted(f.name(), said(done)));

@@ -15,6 +15,7 @@ import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -37,9 +38,9 @@ class DoneLog {
       return null;
     }
     UUID worked = item.customerId == null ? farm.id() : item.customerId;
-    LogService.SeasonLog season =
+    SeasonLog season =
         log.ofSeason(worked, farms.get(worked).seasonYear())
-            .getOrDefault(item.fieldId, LogService.SeasonLog.EMPTY);
+            .getOrDefault(item.fieldId, SeasonLog.EMPTY);
     LocalDate day = season.done().get(kinds(item).get(0));
     LocalDate ended = season.done().get(Deed.ENDING.logKind());
     boolean sprayedBefore =

@@ -5,7 +5,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
-import nimblefurrow.server.farm.Looking;
 import nimblefurrow.core.schedule.Annealing;
 import nimblefurrow.core.schedule.Greedy;
 import nimblefurrow.core.schedule.PlanCheck;
@@ -13,6 +12,7 @@ import nimblefurrow.core.schedule.Replay;
 import nimblefurrow.core.schedule.WorkPlan;
 import nimblefurrow.core.schedule.WorkPlanner;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.farm.Looking;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -73,8 +73,7 @@ class WorkWorker {
 
   private Optional<WorkRun> begun(UUID id, UUID owner) {
     Optional<WorkRun> run = runs.findByIdAndOwner(id, owner);
-    run.ifPresent(
-        r -> r.seen = looking.at(r.seasonYear, () -> circumstances.of(r.farmId)));
+    run.ifPresent(r -> r.seen = looking.at(r.seasonYear, () -> circumstances.of(r.farmId)));
     return run;
   }
 

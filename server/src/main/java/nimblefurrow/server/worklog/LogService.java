@@ -52,25 +52,14 @@ public class LogService {
       @Nullable Double amount,
       @Nullable String residual) {}
 
-  /**
-   * What is known of one field's season.
-   *
-   * @param done last day of each kind of work
-   * @param seen what was counted or measured, oldest first
-   * @param sprayed residual herbicides, oldest first
-   */
-  public record SeasonLog(
-      Map<LogKind, LocalDate> done,
-      List<EntryView> seen,
-      List<EntryView> sprayed,
-      List<UUID> seedings) {
-    /** Nothing yet. */
-    public static final SeasonLog EMPTY = new SeasonLog(Map.of(), List.of(), List.of(), List.of());
-
-    private static SeasonLog begun() {
-      return new SeasonLog(
-          new EnumMap<>(LogKind.class), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-    }
+  /** All that was done between two days by field, oldest first. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<EntryView>> between(UUID farmId, LocalDate from, LocalDate to) {
+    Map<UUID, List<EntryView>> found = new HashMap<>();
+    entries
+        .findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)
+        .forEach(e -> found.computeIfAbsent(e.fieldId, k -> new ArrayList<>()).add(view(e)));
+    return found;
   }
 
   /** All that was done on a field, newest first. */
@@ -86,31 +75,9 @@ public class LogService {
   public Map<UUID, SeasonLog> ofSeason(UUID farmId, int seasonYear) {
     SeasonDates.Range season = SeasonDates.log(seasonYear);
     Map<UUID, SeasonLog> logs = new HashMap<>();
-    for (LogEntry e :
-        entries.findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, season.first(), season.last())) {
-      SeasonLog log = logs.computeIfAbsent(e.fieldId, k -> SeasonLog.begun());
-      if (ofThisSeason(e, seasonYear)) {
-        log.done().put(e.kind, e.doneOn);
-      }
-      if (SightingKind.of(e.kind).isPresent()) {
-        log.seen().add(view(e));
-      }
-      if (e.residual != null) {
-        log.sprayed().add(view(e));
-      }
-      if (e.kind == LogKind.SEEDED) {
-        log.seedings().add(e.id);
-      }
-    }
+    between(farmId, season.first(), season.last())
+        .forEach((field, all) -> logs.put(field, SeasonLog.of(all, seasonYear)));
     return logs;
-  }
-
-  private static boolean ofThisSeason(LogEntry e, int seasonYear) {
-    return switch (e.kind) {
-      case PLANTED -> SeasonDates.plantsNextCrop(e.doneOn, seasonYear);
-      case HARVESTED -> SeasonDates.harvestsThisCrop(e.doneOn, seasonYear);
-      default -> true;
-    };
   }
 
   /** What was said of deeds that are not done, by field. */
