@@ -1,3 +1,16 @@
+-- A field is left out of covers for a year, with the reason; the next year asks anew.
+create table field_left_out (
+  field_id uuid not null references field on delete cascade,
+  season_year int not null,
+  reason text not null check (reason <> ''),
+  primary key (field_id, season_year)
+);
+insert into field_left_out
+  select f.id, m.season_year, f.left_out_reason
+  from field f join farm m on m.id = f.farm_id
+  where f.left_out_reason <> '';
+alter table field drop column left_out_reason;
+
 -- A season is a way of looking, not a setting of the farm: its day says which one is this season,
 -- and whoever looks may look at another. A laying-out remembers the season it was asked in.
 alter table farm drop column season_year;

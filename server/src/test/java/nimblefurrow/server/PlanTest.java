@@ -38,7 +38,8 @@ class PlanTest {
 
     owner.post(farm + "/plans", save(furrow, start)).ok();
     assertThat(owner.post(farm + "/plans", save(furrow, start)).refused(422))
-        .contains("Schoolhouse: Cereal rye stands from").contains("cannot stand on top of it");
+        .contains("Schoolhouse: Cereal rye stands from")
+        .contains("cannot stand on top of it");
     assertThat(owner.furrow(farm, "Schoolhouse").has("plan")).isTrue();
     owner.post(farm + "/plans/undo", Map.of()).ok();
     assertThat(owner.furrow(farm, "Schoolhouse").has("plan")).isFalse();

@@ -2,6 +2,10 @@ package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.units.Spread;
 
 /**
@@ -91,6 +95,33 @@ public record Outlook(
     }
     int i = (int) Math.min(middle.length - 2, Math.floor(at));
     return middle[i] + (at - i) * (middle[i + 1] - middle[i]);
+  }
+
+  /**
+   * {@return the day the first species has viable seed, from 1 January of the season, in the middle
+   * year; nothing where none gets so far}
+   *
+   * @param cover the species of the plan, in its order
+   */
+  public OptionalDouble seedRipe(List<Species> cover) {
+    return IntStream.range(0, cover.size())
+        .mapToDouble(i -> ripe(cover.get(i).clock().scale(), species.get(i)))
+        .filter(Double::isFinite)
+        .min();
+  }
+
+  private static double ripe(StageScale scale, SpeciesOutlook outlook) {
+    String viable =
+        scale.stages().stream()
+            .filter(s -> s.fraction() >= scale.viableSeedFrom())
+            .findFirst()
+            .map(StageScale.Stage::name)
+            .orElse("");
+    return outlook.stages().stream()
+        .filter(s -> s.name().equals(viable))
+        .mapToDouble(s -> s.day().median())
+        .findFirst()
+        .orElse(Double.POSITIVE_INFINITY);
   }
 
   /**

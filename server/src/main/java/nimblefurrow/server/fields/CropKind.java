@@ -3,6 +3,7 @@ package nimblefurrow.server.fields;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.Arrays;
+import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.units.Refused;
@@ -53,6 +54,38 @@ public enum CropKind {
         .filter(k -> k.key.equals(key))
         .findFirst()
         .orElseThrow(() -> new Refused("", "there is no crop called “" + key + "”"));
+  }
+
+  /** What rules along a chain tell apart. */
+  public Link.CropClass inChain() {
+    return switch (this) {
+      case CORN, SILAGE_CORN -> Link.CropClass.CORN;
+      case SOYBEAN -> Link.CropClass.SOYBEAN;
+      case SMALL_GRAIN -> Link.CropClass.SMALL_GRAIN;
+      case NONE -> Link.CropClass.OTHER;
+    };
+  }
+
+  /**
+   * The day a crop is usually off the field where the season's weather is not asked: the day given,
+   * else a usual one for its kind. Working values.
+   */
+  public static LocalDate usuallyOff(CropView crop, int seasonYear) {
+    if (crop.harvestOn() != null) {
+      return crop.harvestOn();
+    }
+    return switch (of(crop.kind())) {
+      case CORN -> LocalDate.of(seasonYear, Month.OCTOBER, 10);
+      case SILAGE_CORN -> LocalDate.of(seasonYear, Month.SEPTEMBER, 10);
+      case SOYBEAN -> LocalDate.of(seasonYear, Month.SEPTEMBER, 28);
+      case SMALL_GRAIN -> LocalDate.of(seasonYear, Month.JULY, 12);
+      case NONE -> LocalDate.of(seasonYear, Month.JULY, 1);
+    };
+  }
+
+  /** The day a crop of a year is planted: the day given, else a usual one. */
+  public static LocalDate plantedOn(CropView crop, int seasonYear) {
+    return of(crop.kind()).planted(crop, seasonYear);
   }
 
   /** A crop of a season as the model takes it. */

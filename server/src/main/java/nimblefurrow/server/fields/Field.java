@@ -1,15 +1,23 @@
 package nimblefurrow.server.fields;
 
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -32,7 +40,13 @@ class Field {
   boolean erodible;
   boolean organic;
   String rotationNotes = "";
-  @Nullable String leftOutReason;
+
+  /** Why it is left out of covers, by season. */
+  @ElementCollection(fetch = FetchType.LAZY)
+  @CollectionTable(name = "field_left_out", joinColumns = @JoinColumn(name = "field_id"))
+  @MapKeyColumn(name = "season_year")
+  @Column(name = "reason")
+  Map<Integer, String> leftOut = new HashMap<>();
 
   @OneToMany(mappedBy = "field", cascade = CascadeType.ALL, orphanRemoval = true)
   @OrderBy("position")

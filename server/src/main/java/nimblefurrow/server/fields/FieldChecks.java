@@ -29,6 +29,17 @@ final class FieldChecks {
     }
   }
 
+  /**
+   * @throws InputProblem naming everything that is wrong with the crop of a year
+   */
+  static void check(CropView crop, int seasonYear) {
+    FieldChecks checks = new FieldChecks();
+    checks.crop("crop", crop, seasonYear);
+    if (!checks.problems.isEmpty()) {
+      throw new InputProblem(checks.problems);
+    }
+  }
+
   private void field(FieldInput input) {
     if (input.name().isBlank()) {
       wrong("name", "A field needs a name.");

@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -58,6 +60,56 @@ public class FieldService {
   @Transactional(readOnly = true)
   public FieldView in(UUID farmId, UUID fieldId, int season) {
     return view(field(farmId, fieldId), season);
+  }
+
+  /** All fields with their crops of every year there is, by name. */
+  @Transactional(readOnly = true)
+  public List<FieldYears> years(UUID farmId) {
+    return fields.findByFarmIdOrderByName(farmId).stream().map(FieldService::yearsOf).toList();
+  }
+
+  /**
+   * One field with its crops of every year there is.
+   *
+   * @throws NotFound when the farm has no such field
+   */
+  @Transactional(readOnly = true)
+  public FieldYears yearsOf(UUID farmId, UUID fieldId) {
+    return yearsOf(field(farmId, fieldId));
+  }
+
+  private static FieldYears yearsOf(Field field) {
+    FieldPiece piece = field.pieces.get(0);
+    Map<Integer, CropView> crops = new TreeMap<>();
+    piece.crops.forEach(c -> crops.put(c.seasonYear, cropView(c)));
+    return new FieldYears(
+        field.id,
+        field.version == null ? 0 : field.version,
+        field.name,
+        field.areaHa().doubleValue(),
+        piece.id,
+        crops,
+        Map.copyOf(field.leftOut));
+  }
+
+  /**
+   * Sets the crop of one year.
+   *
+   * @throws InputProblem when its days are out of order
+   */
+  @Transactional
+  public void plant(UUID farmId, UUID fieldId, int season, CropView crop) {
+    FieldChecks.check(crop, season);
+    Field field = field(farmId, fieldId);
+    crop(field.pieces.get(0), season, crop);
+    fields.touch(farmId, fieldId);
+  }
+
+  /** Leaves a field out of covers for a year; no reason takes it in again. */
+  @Transactional
+  public void leaveOut(UUID farmId, UUID fieldId, int season, @Nullable String reason) {
+    leaveOut(field(farmId, fieldId), season, reason);
+    fields.touch(farmId, fieldId);
   }
 
   /** Boundaries of the fields that have one. */
@@ -187,10 +239,18 @@ public class FieldService {
     field.erodible = input.erodible();
     field.organic = input.organic();
     field.rotationNotes = input.rotationNotes();
-    field.leftOutReason = input.leftOutReason() == null ? null : input.leftOutReason().strip();
+    leaveOut(field, seasonYear, input.leftOutReason());
     FieldPiece piece = field.pieces.get(0);
     crop(piece, seasonYear, input.crop());
     crop(piece, seasonYear + 1, input.nextCrop());
+  }
+
+  private static void leaveOut(Field field, int seasonYear, @Nullable String reason) {
+    if (reason == null || reason.isBlank()) {
+      field.leftOut.remove(seasonYear);
+    } else {
+      field.leftOut.put(seasonYear, reason.strip());
+    }
   }
 
   private static void crop(FieldPiece piece, int seasonYear, CropView input) {
@@ -234,7 +294,7 @@ public class FieldService {
         f.erodible,
         f.organic,
         f.rotationNotes,
-        f.leftOutReason,
+        f.leftOut.get(seasonYear),
         cropView(piece, seasonYear),
         cropView(piece, seasonYear + 1),
         f.pieces.stream()
@@ -247,15 +307,17 @@ public class FieldService {
     return piece.crops.stream()
         .filter(c -> c.seasonYear == seasonYear)
         .findFirst()
-        .map(
-            c ->
-                new CropView(
-                    c.kind,
-                    c.plantedOn,
-                    c.maturity == null ? null : c.maturity.doubleValue(),
-                    c.rowSpacingM == null ? null : c.rowSpacingM.doubleValue(),
-                    c.harvestOn))
+        .map(FieldService::cropView)
         .orElse(NO_CROP);
+  }
+
+  private static CropView cropView(CropLink c) {
+    return new CropView(
+        c.kind,
+        c.plantedOn,
+        c.maturity == null ? null : c.maturity.doubleValue(),
+        c.rowSpacingM == null ? null : c.rowSpacingM.doubleValue(),
+        c.harvestOn);
   }
 
   private Field field(UUID farmId, UUID fieldId) {

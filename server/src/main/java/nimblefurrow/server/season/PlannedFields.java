@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
@@ -90,6 +91,44 @@ public class PlannedFields {
   public PlannedField one(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
     return planned(farm, weathers.of(farm), cases.of(farm, fieldId));
+  }
+
+  /**
+   * A field once for each of its covers of a season, in their order; once without a plan when it
+   * has none; nothing without weather.
+   */
+  public List<PlannedField> links(FarmView farm, UUID fieldId) {
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    if (weather == null) {
+      return List.of();
+    }
+    FieldView field = fields.in(farm.id(), fieldId, farm.seasonYear());
+    FieldCases.Known known = cases.known(farm, List.of(field));
+    return cases.links(farm, field, known).stream().map(c -> planned(farm, weather, c)).toList();
+  }
+
+  /** Cover on the day it ends in the middle year, Mg/ha; null where none grows. */
+  public @Nullable Double grewMgPerHa(PlannedField field, LocalDate endedOn) {
+    CoverPlan cover = field.cover();
+    if (cover == null) {
+      return null;
+    }
+    return outlooks.outlook(cover, field.crop(), field.weather()).middleOn(endedOn);
+  }
+
+  /** The day seed of the cover is viable in the middle year; null where it never is, or unknown. */
+  public @Nullable LocalDate seedRipe(PlannedField field) {
+    CoverPlan cover = field.cover();
+    if (cover == null) {
+      return null;
+    }
+    return outlooks
+        .outlook(cover, field.crop(), field.weather())
+        .seedRipe(cover.cover().stream().map(CoverComponent::species).toList())
+        .stream()
+        .mapToObj(field.crop()::day)
+        .findFirst()
+        .orElse(null);
   }
 
   /** The cover of a field that is asked about, as it is stored; null when it has none. */

@@ -1,0 +1,91 @@
+package nimblefurrow.server.chain;
+
+import java.util.UUID;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.people.Access;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Chains of fields and the farm's years. */
+@RestController
+@RequestMapping("/api/farms/{farmId}")
+class ChainController {
+  /** Years shown before and after this one where nobody asks for others. */
+  private static final int PAST = 3;
+
+  private static final int AHEAD = 2;
+  private static final int MOST_YEARS = 12;
+
+  private final ChainService chains;
+  private final FieldService fields;
+  private final FarmService farms;
+  private final Access access;
+
+  ChainController(ChainService chains, FieldService fields, FarmService farms, Access access) {
+    this.chains = chains;
+    this.fields = fields;
+    this.farms = farms;
+    this.access = access;
+  }
+
+  /**
+   * Why a field is left out.
+   *
+   * @param reason none takes it in again
+   */
+  record LeftOut(@Nullable String reason) {}
+
+  @GetMapping("/fields/{fieldId}/chain")
+  ChainViews.ChainView chain(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+    access.see(farmId);
+    return chains.chain(farmId, fieldId);
+  }
+
+  @GetMapping("/years")
+  ChainViews.YearsView years(
+      @PathVariable UUID farmId,
+      @RequestParam(required = false) @Nullable Integer from,
+      @RequestParam(required = false) @Nullable Integer to) {
+    access.see(farmId);
+    int now = farms.get(farmId).thisSeason();
+    int first = from == null ? now - PAST : from;
+    int last = to == null ? now + AHEAD : to;
+    if (last < first || last - first >= MOST_YEARS) {
+      throw new Refused("to", "Ask for one to " + MOST_YEARS + " years, the first one first.");
+    }
+    return chains.years(farmId, first, last);
+  }
+
+  @PutMapping("/fields/{fieldId}/crops/{year}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void plant(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable int year,
+      @RequestBody CropView crop) {
+    access.manage(farmId);
+    fields.plant(farmId, fieldId, year, crop);
+  }
+
+  @PutMapping("/fields/{fieldId}/left-out/{year}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void leaveOut(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable int year,
+      @RequestBody LeftOut why) {
+    access.manage(farmId);
+    fields.leaveOut(farmId, fieldId, year, why.reason());
+  }
+}

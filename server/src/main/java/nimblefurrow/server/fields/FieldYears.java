@@ -1,0 +1,21 @@
+package nimblefurrow.server.fields;
+
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * A field over the years.
+ *
+ * @param version for saving: the version that was read
+ * @param piece the ground its chain grows on
+ * @param crops the crop of each year that says one, by the year it is taken off
+ * @param leftOut why it is left out of covers, by season
+ */
+public record FieldYears(
+    UUID id,
+    long version,
+    String name,
+    double areaHa,
+    UUID piece,
+    Map<Integer, CropView> crops,
+    Map<Integer, String> leftOut) {}
