@@ -1,6 +1,7 @@
+import { linkLooked } from './farm/now'
 import { createRouter, createWebHistory } from 'vue-router'
 
-export const router = createRouter({
+const made = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/season' },
@@ -22,6 +23,7 @@ export const router = createRouter({
     { path: '/hours', component: () => import('./pages/hours/HoursPage.vue') },
     { path: '/rules', component: () => import('./pages/ending/RulesPage.vue') },
     { path: '/open', component: () => import('./pages/open/OpenPage.vue') },
+    { path: '/years', component: () => import('./pages/years/YearsPage.vue') },
     { path: '/seed', component: () => import('./pages/seed/SeedPage.vue') },
     { path: '/seed/mix', component: () => import('./pages/mix/MixPage.vue') },
     { path: '/seed/mix/:id', component: () => import('./pages/mix/MixPage.vue') },
@@ -35,3 +37,15 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/season' },
   ],
 })
+
+/*
+ * Which cover of a field is looked at stands in the address, and stays while one goes about the
+ * field's own pages: its job, its counts, its ending.
+ */
+made.beforeEach((to, from) => {
+  const named = typeof to.query.link === 'string' ? to.query.link : null
+  const same = to.params.id !== undefined && to.params.id === from.params.id
+  if (named !== null || !same || to.path === from.path) linkLooked.value = named
+})
+
+export const router = made

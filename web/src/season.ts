@@ -12,12 +12,15 @@ export interface Proposal {
   furrow: Furrow
   changes: Reason[]
   /** Of the plan it was made on; none where there was no plan. */
+  planId?: string
   version?: number
 }
 
 /** A plan of a field as it is stored; undefined takes the plan away. */
 export interface PlanChange {
   fieldId: string
+  /** Which of its covers; none for a new one. */
+  planId?: string
   plan?: PlanInput
   version?: number
 }
@@ -33,14 +36,15 @@ export const useSeason = defineStore('season', () => {
     return proposals.value.get(furrow.fieldId)?.furrow ?? furrow
   }
 
-  function wishOf(fieldId: string, version?: number) {
+  function wishOf({ fieldId, plan: stored }: Furrow) {
+    const of = { planId: stored?.id, version: stored?.version }
     const wish = newestOnly(
       (plan: PlanInput) =>
         consider('/api/farms/{farmId}/fields/{fieldId}/move', { path: { fieldId }, body: plan }),
       (moved, plan) => {
         // Dropped while its answer was awaited.
         if (wishes.get(fieldId) !== wish) return
-        proposals.value = new Map(proposals.value).set(fieldId, { plan, version, ...moved })
+        proposals.value = new Map(proposals.value).set(fieldId, { plan, ...of, ...moved })
       },
     )
     return wish
@@ -49,7 +53,7 @@ export const useSeason = defineStore('season', () => {
   /** Shows what a plan would do. */
   async function propose(furrow: Furrow, plan: PlanInput) {
     const id = furrow.fieldId
-    const wish = wishes.get(id) ?? wishOf(id, furrow.plan?.version)
+    const wish = wishes.get(id) ?? wishOf(furrow)
     wishes.set(id, wish)
     await wish(plan)
   }
@@ -68,7 +72,7 @@ export const useSeason = defineStore('season', () => {
     const kept = [...proposals.value].filter(([id]) => !fieldId || id === fieldId)
     await save(
       kept.length === 1 ? 'move kept' : `${kept.length} moves kept`,
-      kept.map(([id, p]) => ({ fieldId: id, plan: p.plan, version: p.version })),
+      kept.map(([id, { plan, planId, version }]) => ({ fieldId: id, planId, version, plan })),
     )
     drop(fieldId)
   }

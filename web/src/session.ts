@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Reason, Schemas } from './api/client'
 import { alter, forget, read } from './farm/data'
-import { farmIs } from './farm/now'
+import { farmIs, seasonLooked } from './farm/now'
 import { flush } from './outbox'
 import { sayReason } from './words/reasons'
 import { say, type Unit, type UnitSystem } from './words/units'
@@ -18,6 +18,8 @@ export const useSession = defineStore('session', () => {
 
   const farm = computed(() => farms.value.find((f) => f.id === farmId.value) ?? farms.value[0])
   farmIs(() => farm.value?.id ?? '')
+  /** The season that is looked at. */
+  const season = computed(() => seasonLooked.value ?? farm.value?.thisSeason ?? 0)
   const owner = computed(() => farm.value?.role === 'owner')
   const operator = computed(() => owner.value || farm.value?.role === 'operator')
 
@@ -55,6 +57,7 @@ export const useSession = defineStore('session', () => {
 
   function pick(id: string) {
     farmId.value = id
+    seasonLooked.value = null
     localStorage.setItem('farm', id)
     void loadChoices()
   }
@@ -88,6 +91,7 @@ export const useSession = defineStore('session', () => {
     state,
     farms,
     farm,
+    season,
     choices,
     usual,
     units,

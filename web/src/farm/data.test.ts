@@ -13,7 +13,7 @@ import {
   sentOtherwise,
   useRead,
 } from './data'
-import { farmIs } from './now'
+import { farmIs, linkLooked, looked, seasonLooked } from './now'
 
 /** A server of one answer an address, with what it was asked. */
 const server = vi.hoisted(() => {
@@ -64,8 +64,8 @@ describe('read', () => {
     await read(CREW)
     await read(CREW, { path: { farmId: 'theirs' } })
     expect(server.asked.map((a) => a.options.params)).toEqual([
-      { path: { farmId: 'home' }, query: undefined },
-      { path: { farmId: 'theirs' }, query: undefined },
+      { path: { farmId: 'home' }, query: {} },
+      { path: { farmId: 'theirs' }, query: {} },
     ])
   })
   it('fetches what two ask at once only once, and anew for who asks later', async () => {
@@ -260,4 +260,24 @@ describe('at once', () => {
     await atOnce(CREW, {}, gone, () => Promise.resolve())
     expect(kept.getQueryData(keyOf(CREW))).toBeUndefined()
   })
+})
+
+it('what is looked at goes with each request of a farm, and is kept apart', async () => {
+  server.asked.length = 0
+  seasonLooked.value = 2025
+  linkLooked.value = 'rye'
+  try {
+    await read(CREW)
+    expect(server.asked.at(-1)?.options).toMatchObject({ params: { query: { season: 2025 } } })
+    expect(keyOf(CREW)).not.toEqual(['home', CREW, { farmId: undefined }, {}])
+    expect(looked('/api/farms/{farmId}/fields/{fieldId}/season')).toEqual({
+      season: 2025,
+      link: 'rye',
+    })
+    expect(looked('/api/farms')).toEqual({})
+  } finally {
+    seasonLooked.value = null
+    linkLooked.value = null
+  }
+  expect(keyOf(CREW)).toEqual(['home', CREW, { farmId: undefined }, {}])
 })

@@ -3,7 +3,7 @@ import type { HttpMethod } from 'openapi-typescript-helpers'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, sendFile } from '../api/client'
 import type { paths } from '../api/schema'
-import { farmNow } from './now'
+import { farmNow, looked } from './now'
 
 /*
  * What the farm knows, as pages take it. Pages name what they want and what they change; fetching,
@@ -63,13 +63,15 @@ export const kept = new QueryClient({
 
 function init(address: string, said: Loose = {}, signal?: AbortSignal) {
   const path = { ...(address.includes('{farmId}') ? { farmId: farmNow() } : {}), ...said.path }
-  return { params: { path, query: said.query }, body: said.body, signal }
+  const query = { ...looked(address), ...(said.query as object | undefined) }
+  return { params: { path, query }, body: said.body, signal }
 }
 
 /** All that is kept of one farm lies under its id. */
 export function keyOf(address: string, said: Loose = {}): unknown[] {
   const farm = said.path?.farmId ?? (address.includes('{farmId}') ? farmNow() : '')
-  return [farm, address, { ...said.path, farmId: undefined }, said.query ?? {}]
+  const query = { ...looked(address), ...(said.query as object | undefined) }
+  return [farm, address, { ...said.path, farmId: undefined }, query]
 }
 
 // The client's own types are kept by the signatures below; inside, an address is an address.

@@ -7,6 +7,7 @@ import { useDisplay } from 'vuetify'
 import DayPicker from './DayPicker.vue'
 import FoundFarm from './FoundFarm.vue'
 import JumpTo from './JumpTo.vue'
+import SeasonPicker from './SeasonPicker.vue'
 import ShortcutList from './ShortcutList.vue'
 import { useSession } from '../session'
 import { sayFullDay } from '../words/days'
@@ -67,6 +68,7 @@ useEventListener('keydown', onKey)
     </nav>
     <v-spacer />
     <button class="find" title="Find a field (/)" @click="jump = true">Find <kbd>/</kbd></button>
+    <SeasonPicker v-if="farm" />
     <button
       v-if="farm"
       class="day"

@@ -17,7 +17,7 @@ const theme = useTheme()
 const { data: tokens } = useRead('/api/account/tokens')
 const made = ref<Schemas['NewToken'] | null>(null)
 const tokenName = ref('')
-const farmForm = ref({ name: session.farm?.name ?? '', seasonYear: session.farm?.seasonYear ?? 0 })
+const farmName = ref(session.farm?.name ?? '')
 
 const make = () =>
   attempt(async () => {
@@ -33,8 +33,7 @@ const saveFarm = () =>
   attempt(async () => {
     const body = {
       version: session.farm?.version,
-      name: farmForm.value.name,
-      seasonYear: Number(farmForm.value.seasonYear),
+      name: farmName.value,
     }
     await alter('PUT', '/api/farms/{farmId}', { body })
     session.farms = await read('/api/farms')
@@ -99,19 +98,9 @@ function setTheme(dark: boolean) {
       </div>
     </section>
     <section v-if="session.owner" class="card mb-4">
-      <h2 class="mb-1">The farm</h2>
-      <p class="muted mb-3">
-        The season is named by the year whose autumn is seeded. Fields keep their crops year by
-        year; change it when the next season's planning begins.
-      </p>
+      <h2 class="mb-3">The farm</h2>
       <form class="row" @submit.prevent="saveFarm">
-        <v-text-field v-model="farmForm.name" label="Name" style="max-width: 260px" />
-        <v-text-field
-          v-model="farmForm.seasonYear"
-          type="number"
-          label="Season"
-          style="max-width: 130px"
-        />
+        <v-text-field v-model="farmName" label="Name" style="max-width: 260px" />
         <v-btn type="submit" variant="outlined">Save</v-btn>
       </form>
     </section>

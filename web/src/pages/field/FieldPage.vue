@@ -8,6 +8,7 @@ import { useSession } from '../../session'
 import { sayFullDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
 import AfterEnding from './AfterEnding.vue'
+import ChainCard from './ChainCard.vue'
 import CoverChoices from './CoverChoices.vue'
 import DateOdds from './DateOdds.vue'
 import EndingList from './EndingList.vue'
@@ -68,6 +69,7 @@ useEventListener('keydown', (event) => {
       @edge="edge = $event"
     />
     <FieldSaid v-if="shown" :shown="shown" :edge="edge" :dirty="dirty" />
+    <ChainCard :field-id="fieldId" :chosen="shown?.furrow.plan?.id" />
     <div v-if="shown" class="grid">
       <PlanEditor
         :plan="draft"

@@ -2,6 +2,7 @@ import { computed, ref, watch } from 'vue'
 import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
 import { consider, read, useRead } from '../../farm/data'
 import { newestOnly } from '../../farm/newest'
+import { linkLooked } from '../../farm/now'
 import { useSeason } from '../../season'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -70,8 +71,11 @@ export function usePlanDraft(fieldId: () => string) {
   const store = (what: string, plan: PlanInput | undefined, said: string) =>
     attempt(
       async () => {
-        const version = stored.value?.furrow.plan?.version
-        await season.save(what, [{ fieldId: fieldId(), version, plan }])
+        const was = stored.value?.furrow.plan
+        const of = { planId: was?.id, version: was?.version }
+        await season.save(what, [{ fieldId: fieldId(), ...of, plan }])
+        // What was new is one of the field's covers now.
+        if (linkLooked.value === 'new') linkLooked.value = null
         await reload()
         notice.show(said, 'Undo', undo)
       },

@@ -114,9 +114,9 @@ async function remove() {
           <v-checkbox v-model="input.organic" label="Organic" />
         </div>
       </div>
-      <h2 class="mt-5 mb-2">Crop of {{ session.farm?.seasonYear }}</h2>
+      <h2 class="mt-5 mb-2">Crop of {{ session.season }}</h2>
       <CropFields v-model="input.crop" which="crop" :at="at" />
-      <h2 class="mt-5 mb-2">Crop of {{ (session.farm?.seasonYear ?? 0) + 1 }}</h2>
+      <h2 class="mt-5 mb-2">Crop of {{ session.season + 1 }}</h2>
       <CropFields v-model="input.nextCrop" which="nextCrop" :at="at" />
       <v-textarea v-model="input.rotationNotes" label="Notes on the rotation" class="mt-5" />
       <v-checkbox v-model="form.leftOut" label="Left out this year" class="mt-2" />

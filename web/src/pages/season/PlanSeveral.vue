@@ -44,7 +44,12 @@ async function make() {
         path: { fieldId: f.fieldId },
         query: { purpose: purpose.value },
       })
-      plans.push({ fieldId: f.fieldId, version: f.plan?.version, plan: withSpecies(start) })
+      plans.push({
+        fieldId: f.fieldId,
+        planId: f.plan?.id,
+        version: f.plan?.version,
+        plan: withSpecies(start),
+      })
       done.value += 1
     }
     await season.save(`one cover proposed on ${plans.length} fields`, plans)

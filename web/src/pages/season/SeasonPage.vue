@@ -71,6 +71,7 @@ const acceptChosen = () =>
         ? [
             {
               fieldId: f.fieldId,
+              planId: f.plan.id,
               version: f.plan.version,
               plan: { ...f.plan.plan, status: 'accepted' as const },
             },

@@ -570,6 +570,7 @@ class WorkTest {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     owner.put(farm + "/clock", Map.of("today", "2027-08-15")).ok();
+    owner.season(farm, 2026);
     owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
     assertThat(ended(owner, farm).path("trouble").asString("")).contains("2026 is over");
   }

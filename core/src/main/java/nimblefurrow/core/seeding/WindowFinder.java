@@ -2,6 +2,7 @@ package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.cover.Hardiness;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Soil;
@@ -63,7 +64,10 @@ public final class WindowFinder {
   private Window.@Nullable Edge warmth(SeedingSite site, SeedingMethod method, WindowEdges edges) {
     Window.Edge best = null;
     for (Species species : site.cover()) {
-      edges.opens(earliest(site, species));
+      // What winter takes anyway cannot grow too far before it.
+      if (species.winter().hardiness() != Hardiness.SUMMER) {
+        edges.opens(earliest(site, species));
+      }
       HeatEdges heat = heat(site, species, method);
       edges.closes(method.spreadAndLeft() ? comesUp(site, species, method, edges) : heat.last());
       if (best == null || heat.best().day().isBefore(best.day())) {

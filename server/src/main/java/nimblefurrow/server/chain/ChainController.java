@@ -62,7 +62,7 @@ class ChainController {
     int first = from == null ? now - PAST : from;
     int last = to == null ? now + AHEAD : to;
     if (last < first || last - first >= MOST_YEARS) {
-      throw new Refused("to", "Ask for one to " + MOST_YEARS + " years, the first one first.");
+      throw new Refused("to", "Ask for 1 to " + MOST_YEARS + " years, the first one first.");
     }
     return chains.years(farmId, first, last);
   }

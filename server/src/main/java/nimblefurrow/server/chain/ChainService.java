@@ -12,6 +12,7 @@ import nimblefurrow.core.chain.ChainRules;
 import nimblefurrow.core.chain.ChainYear;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmService;
@@ -93,12 +94,7 @@ class ChainService {
       FarmChains.Stored stored,
       Link link,
       PlannedFields.@Nullable PlannedField grown) {
-    ChainViews.LinkState state =
-        !link.until().isAfter(farm.today())
-            ? ChainViews.LinkState.PAST
-            : link.from().isAfter(farm.today())
-                ? ChainViews.LinkState.AHEAD
-                : ChainViews.LinkState.STANDING;
+    ChainViews.LinkState state = state(link, farm.today());
     PlanView plan = stored.covers().get(link.id());
     if (plan == null) {
       return new ChainViews.LinkView(
@@ -116,6 +112,7 @@ class ChainService {
           "",
           null,
           null,
+          link.until().getYear(),
           null,
           null,
           null);
@@ -136,9 +133,19 @@ class ChainService {
         cover.method().label() + "; " + cover.ending().label(),
         grown == null ? null : planned.grewMgPerHa(grown, cover.until()),
         stored.chain().before(cover).map(Link::name).orElse(null),
+        SeasonDates.seasonOfSeeding(cover.until().plusDays(1), plan.seasonYear()),
         plan.id(),
         plan.version(),
         plan.plan());
+  }
+
+  private static ChainViews.LinkState state(Link link, LocalDate today) {
+    if (!link.until().isAfter(today)) {
+      return ChainViews.LinkState.PAST;
+    }
+    return link.from().isAfter(today)
+        ? ChainViews.LinkState.AHEAD
+        : ChainViews.LinkState.STANDING;
   }
 
   private static boolean logged(FarmChains.Stored stored, LogKind kind, LocalDate day) {
@@ -165,6 +172,8 @@ class ChainService {
    */
   ChainViews.YearsView years(UUID farmId, int first, int last) {
     FarmView farm = farms.get(farmId);
+    LocalDate from = SeasonDates.whole(first).first();
+    LocalDate to = SeasonDates.whole(last).last();
     List<FarmChains.Stored> all = chains.of(farmId, fields.years(farmId));
     List<ChainViews.YearRow> rows = new ArrayList<>();
     Map<Integer, Integer> brokenBy = new HashMap<>();
@@ -176,7 +185,7 @@ class ChainService {
         cells.add(cell);
         brokenBy.merge(season, cell.broken().size(), Integer::sum);
       }
-      rows.add(new ChainViews.YearRow(s.field().id(), s.field().name(), s.field().areaHa(), cells));
+      rows.add(new ChainViews.YearRow(s.field().id(), s.field().name(), s.field().areaHa(), links(s, farm.today(), from, to), cells));
     }
     List<ChainYear.Ground> ground =
         all.stream().map(s -> new ChainYear.Ground(s.field().areaHa(), s.chain())).toList();
@@ -195,38 +204,57 @@ class ChainService {
               y.totalHa(),
               brokenBy.getOrDefault(season, 0)));
     }
-    return new ChainViews.YearsView(farm.thisSeason(), rows, sums);
+    return new ChainViews.YearsView(farm.thisSeason(), farm.today(), from, to, rows, sums);
   }
 
   private static ChainViews.YearCell cell(
       FarmChains.Stored s, int season, List<ChainViews.BrokenView> broken) {
     CropView crop = s.field().crops().get(season);
-    List<PlanView> mine =
+    List<String> ids =
         s.covers().values().stream()
             .filter(p -> p.seasonYear() == season)
-            .sorted(java.util.Comparator.comparing(p -> p.plan().seedOn()))
+            .map(p -> p.id().toString())
             .toList();
-    List<String> ids = mine.stream().map(p -> p.id().toString()).toList();
     return new ChainViews.YearCell(
         season,
         crop,
         crop == null ? "" : CropKind.of(crop.kind()).label(),
-        mine.stream()
-            .map(
-                p -> {
-                  Link link = link(s, p);
-                  return new ChainViews.YearCover(
-                      p.id(), link.name(), link.from(), link.until(), p.plan().status());
-                })
-            .toList(),
         s.field().leftOut().get(season),
         broken.stream().filter(b -> ids.contains(b.linkId())).toList());
   }
 
-  private static Link link(FarmChains.Stored s, PlanView plan) {
+  private static List<ChainViews.YearLink> links(
+      FarmChains.Stored s, LocalDate today, LocalDate from, LocalDate to) {
     return s.chain().links().stream()
-        .filter(l -> l.id().equals(plan.id().toString()))
-        .findFirst()
-        .orElseThrow();
+        .filter(l -> l.until().isAfter(from) && l.from().isBefore(to))
+        .map(l -> yearLink(s, l, today))
+        .toList();
+  }
+
+  private static ChainViews.YearLink yearLink(FarmChains.Stored s, Link l, LocalDate today) {
+    PlanView plan = s.covers().get(l.id());
+    return plan == null
+        ? new ChainViews.YearLink(
+            l.id(),
+            ChainViews.LinkKind.CROP,
+            l.name(),
+            l.until().getYear(),
+            ((Link.Crop) l).kind(),
+            l.from(),
+            l.until(),
+            state(l, today),
+            null,
+            logged(s, LogKind.HARVESTED, l.until()))
+        : new ChainViews.YearLink(
+            l.id(),
+            ChainViews.LinkKind.COVER,
+            l.name(),
+            plan.seasonYear(),
+            null,
+            l.from(),
+            l.until(),
+            state(l, today),
+            plan.plan().status(),
+            logged(s, LogKind.SEEDED, l.from()));
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.chain.ChainRules;
+import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.plan.PlanInput;
@@ -65,6 +66,7 @@ final class ChainViews {
    * @param how of a cover: how it is seeded and ended, in words
    * @param grewMgPerHa cover at its ending in the middle year; null for crops and without weather
    * @param behind the cover it follows with no crop between; null for none
+   * @param nextSeason the season a cover behind it belongs to
    * @param plan of a cover: as planned
    * @param version of a cover: for saving
    */
@@ -83,6 +85,7 @@ final class ChainViews {
       String how,
       @Nullable Double grewMgPerHa,
       @Nullable String behind,
+      int nextSeason,
       @Nullable UUID planId,
       @Nullable Long version,
       @Nullable PlanInput plan) {}
@@ -119,15 +122,31 @@ final class ChainViews {
       int season,
       @Nullable CropView crop,
       String cropLabel,
-      List<YearCover> covers,
       @Nullable String leftOut,
       List<BrokenView> broken) {}
 
-  /** A cover in the table. */
-  record YearCover(UUID planId, String name, LocalDate from, LocalDate until, PlanStatus status) {}
+  /**
+   * A crop or cover in the table.
+   *
+   * @param crop kind of crop; null for covers
+   * @param status of a cover; null for crops
+   * @param logged whether its first day is written down
+   */
+  record YearLink(
+      String id,
+      LinkKind kind,
+      String name,
+      int season,
+      Link.@Nullable CropClass crop,
+      LocalDate from,
+      LocalDate until,
+      LinkState state,
+      @Nullable PlanStatus status,
+      boolean logged) {}
 
-  /** A field in the table. */
-  record YearRow(UUID fieldId, String name, double areaHa, List<YearCell> years) {}
+  /** A field in the table, with its links in the order of days. */
+  record YearRow(
+      UUID fieldId, String name, double areaHa, List<YearLink> links, List<YearCell> years) {}
 
   /** Area of a crop in a year. */
   record CropArea(String name, double areaHa) {}
@@ -141,6 +160,16 @@ final class ChainViews {
       double totalHa,
       int broken) {}
 
-  /** Fields by years. */
-  record YearsView(int thisSeason, List<YearRow> rows, List<YearSum> sums) {}
+  /**
+   * Fields by years.
+   *
+   * @param from first day drawn
+   * @param to last day drawn
+   */
+  record YearsView(
+      int thisSeason,
+      LocalDate today,
+      LocalDate from,
+      LocalDate to,
+      List<YearRow> rows, List<YearSum> sums) {}
 }

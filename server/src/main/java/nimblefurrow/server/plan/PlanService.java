@@ -7,9 +7,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.chain.Chain;
@@ -116,6 +118,7 @@ public class PlanService {
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
     check(farmId, seasonYear, saves);
     UUID group = UUID.randomUUID();
+    Set<String> saved = new HashSet<>();
     Map<UUID, List<CoverPlanEntity>> chains = new HashMap<>();
     plans
         .findByFarmIdAndPieceIdInOrderBySeedOn(
@@ -129,6 +132,7 @@ public class PlanService {
         standsAlone(farmId, stored, chain, save.label());
       }
       UUID id = stored == null ? UUID.randomUUID() : stored.id;
+      saved.add(id.toString());
       CoverPlanEntity now = put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
       if (stored != null && now == null) {
         chain.remove(stored);
@@ -140,7 +144,8 @@ public class PlanService {
               farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan()));
     }
     for (Save save : saves) {
-      oneBehindTheOther(farmId, chains.getOrDefault(save.pieceId(), List.of()), save.label());
+      oneBehindTheOther(
+          farmId, chains.getOrDefault(save.pieceId(), List.of()), saved, save.label());
     }
     plans.flush();
   }
@@ -216,10 +221,14 @@ public class PlanService {
    *
    * @throws Refused when two covers would stand at once
    */
-  private void oneBehindTheOther(UUID farmId, List<CoverPlanEntity> all, String label) {
+  private void oneBehindTheOther(
+      UUID farmId, List<CoverPlanEntity> all, Set<String> saved, String label) {
     Links links = new Links(species.table(farmId));
     Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
     for (Link.Cover cover : chain.covers()) {
+      if (!saved.contains(cover.id())) {
+        continue;
+      }
       chain
           .inTheWayOf(cover)
           .ifPresent(

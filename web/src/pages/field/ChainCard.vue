@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Schemas } from '../../api/client'
+import { useRead } from '../../farm/data'
+import { seasonLooked } from '../../farm/now'
+import { useSession } from '../../session'
+import { plus, sayDay } from '../../words/days'
+import YearStrip from '../years/YearStrip.vue'
+import type { YearLink } from '../years/strip'
+
+/** What grew, grows and is to grow on the field, one link behind the other over the years. */
+const props = defineProps<{ fieldId: string; chosen?: string }>()
+const session = useSession()
+const router = useRouter()
+const { data: chain } = useRead('/api/farms/{farmId}/fields/{fieldId}/chain', () => ({
+  path: { fieldId: props.fieldId },
+}))
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box)
+/** Ground left open before the first and behind the last, days, and the least a strip is drawn in. */
+const [MARGIN, LEAST] = [30, 560] as const
+const links = computed(() => chain.value?.links ?? [])
+const from = computed(() => plus(links.value[0]?.from ?? '', -MARGIN))
+const to = computed(() => {
+  const last = links.value.map((l) => l.until).sort()
+  return plus(last[last.length - 1] ?? '', MARGIN)
+})
+const drawn = computed<YearLink[]>(() =>
+  links.value.map((l) => ({ ...l, logged: l.fromLogged, crop: undefined })),
+)
+const last = computed(() => links.value.filter((l) => l.kind === 'cover').at(-1))
+const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
+
+function look(season: number, link?: string) {
+  seasonLooked.value = season === session.farm?.thisSeason ? null : season
+  void router.push({ path: `/fields/${props.fieldId}`, query: link ? { link } : {} })
+}
+function pick(id: string) {
+  const l = links.value.find((k) => k.id === id)
+  if (l) look(l.season, l.planId ?? undefined)
+}
+const grew = (l: Schemas['LinkView']) =>
+  l.grewMgPerHa ? session.amount(l.grewMgPerHa, 'MG_PER_HA') : ''
+</script>
+
+<template>
+  <section ref="box" class="card chain">
+    <header class="row mb-1">
+      <h2 class="grow">Through the years</h2>
+      <v-btn
+        v-if="session.owner && last"
+        variant="text"
+        density="compact"
+        data-test="behind"
+        @click="look(last.nextSeason, 'new')"
+        >Add a cover behind {{ last.name.toLowerCase() }}</v-btn
+      >
+    </header>
+    <div v-if="links.length && width" class="scroll">
+      <YearStrip
+        :links="drawn"
+        :from="from"
+        :to="to"
+        :today="chain?.today ?? ''"
+        :width="Math.max(LEAST, width - 32)"
+        :broken="(chain?.broken ?? []).map((b) => b.linkId)"
+        :chosen="chosen"
+        @pick="pick($event.id)"
+      />
+    </div>
+    <table v-if="links.length" class="plain">
+      <tbody>
+        <tr v-for="l in links" :key="l.id" :class="{ chosen: chosen === l.id }">
+          <td>
+            <button v-if="l.kind === 'cover'" class="name" @click="pick(l.id)">{{ l.name }}</button>
+            <span v-else>{{ l.name }}</span>
+            <span v-if="l.behind" class="muted"> behind {{ l.behind.toLowerCase() }}</span>
+            <p v-for="b in brokenAt(l.id)" :key="b.rule" class="rust">
+              {{ session.reason(b.words) }}
+            </p>
+          </td>
+          <td class="n days">
+            {{ sayDay(l.from) }} {{ l.from.slice(0, 4) }} – {{ sayDay(l.until) }}
+            {{ l.until.slice(0, 4) }}
+          </td>
+          <td class="muted">{{ l.purposes.join(', ') }}</td>
+          <td class="muted">{{ l.how }}</td>
+          <td class="n">{{ grew(l) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="muted">Nothing is planned or written down yet.</p>
+  </section>
+</template>
+
+<style scoped>
+.chain {
+  margin: 6px 0 16px;
+}
+.scroll {
+  overflow-x: auto;
+}
+.name {
+  color: var(--leaf);
+  text-decoration: underline;
+}
+.days {
+  white-space: nowrap;
+}
+tr.chosen td {
+  background: var(--plate);
+  font-weight: 600;
+}
+@media (max-width: 700px) {
+  td.muted {
+    display: none;
+  }
+}
+</style>

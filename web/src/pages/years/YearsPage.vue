@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
+import { useDisplay } from 'vuetify'
+import type { Schemas } from '../../api/client'
+import { useRead } from '../../farm/data'
+import ReadTrouble from '../../parts/ReadTrouble.vue'
+import { useSession } from '../../session'
+import CellEditor from './CellEditor.vue'
+import YearSums from './YearSums.vue'
+import YearStrip from './YearStrip.vue'
+
+/** All fields through the years: what stood, what stands and what is planned, with sums by year. */
+const session = useSession()
+const { smAndDown } = useDisplay()
+const { data: view, trouble, again } = useRead('/api/farms/{farmId}/years')
+const words = ref('')
+const rows = computed(() =>
+  (view.value?.rows ?? []).filter((r) => r.name.toLowerCase().includes(words.value.toLowerCase())),
+)
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box)
+/** What a name takes, and the least a strip is drawn in. */
+const [NAME, LEAST] = [150, 620] as const
+const label = computed(() => (smAndDown.value ? 0 : NAME))
+const strip = computed(() => Math.max(LEAST, Math.floor(width.value - label.value)))
+const edited = ref<{ row: Schemas['YearRow']; season: number } | null>(null)
+const brokenOf = (r: Schemas['YearRow']) => r.years.flatMap((y) => y.broken.map((b) => b.linkId))
+const broken = computed(() => rows.value.flatMap((r) => r.years.flatMap((y) => y.broken)).length)
+const said = computed(() => {
+  const sum = view.value?.sums.find((s) => s.season === view.value?.thisSeason)
+  if (!sum) return ''
+  const green = session.amount(sum.greenInWinterHa, 'HA')
+  return `${green} of ${session.amount(sum.totalHa, 'HA')} green this winter`
+})
+function open(row: Schemas['YearRow'], season: number) {
+  edited.value = { row, season }
+}
+</script>
+
+<template>
+  <div class="page years">
+    <header class="row mb-2">
+      <div class="grow">
+        <h1>{{ said || 'Through the years' }}</h1>
+        <p class="muted">
+          {{ rows.length }} {{ rows.length === 1 ? 'field' : 'fields' }}
+          <template v-if="broken">
+            · {{ broken }} {{ broken === 1 ? 'place' : 'places' }} where one link troubles the
+            next</template
+          >
+        </p>
+      </div>
+      <v-text-field
+        v-model="words"
+        label="Filter"
+        clearable
+        class="filter"
+        @click:clear="words = ''"
+      />
+    </header>
+    <ReadTrouble what="The years" :trouble="trouble" @again="again" />
+    <div ref="box" class="box">
+      <p v-if="view && !view.rows.length" class="card">
+        Years are drawn by field. <router-link to="/fields/import">Import fields</router-link> or
+        <router-link to="/fields/new">add one</router-link>.
+      </p>
+      <template v-else-if="view && width">
+        <YearSums :sums="view.sums" :this-season="view.thisSeason" :label="label" :width="strip" />
+        <section v-for="r in rows" :key="r.fieldId" class="field">
+          <div class="name" :style="label ? { width: `${label}px` } : {}">
+            <router-link :to="`/fields/${r.fieldId}`">{{ r.name }}</router-link>
+            <span class="muted">{{ session.amount(r.areaHa, 'HA') }}</span>
+          </div>
+          <YearStrip
+            :links="r.links"
+            :from="view.from"
+            :to="view.to"
+            :today="view.today"
+            :width="strip"
+            :broken="brokenOf(r)"
+            @pick="open(r, $event.season)"
+          />
+        </section>
+      </template>
+    </div>
+    <CellEditor
+      v-if="edited"
+      :row="edited.row"
+      :season="edited.season"
+      @season="edited.season = $event"
+      @close="edited = null"
+    />
+  </div>
+</template>
+
+<style scoped>
+.years {
+  max-width: 1500px;
+}
+.filter {
+  max-width: 170px;
+}
+.box {
+  overflow-x: auto;
+}
+.field {
+  display: flex;
+  align-items: flex-start;
+  border-bottom: 1px solid var(--rule);
+}
+.name {
+  flex: none;
+  padding-top: 16px;
+  display: flex;
+  flex-direction: column;
+  font-size: 0.92rem;
+  overflow: hidden;
+}
+.name .muted {
+  font-size: 0.82rem;
+}
+@media (max-width: 700px) {
+  .field {
+    flex-direction: column;
+  }
+  .name {
+    flex-direction: row;
+    gap: 8px;
+    padding-top: 8px;
+    position: sticky;
+    left: 0;
+  }
+}
+</style>
