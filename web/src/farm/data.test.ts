@@ -263,7 +263,7 @@ describe('at once', () => {
 })
 
 it('what is looked at goes with each request of a farm, and is kept apart', async () => {
-  server.asked.length = 0
+  server.answers.set(`GET ${CREW}`, () => [])
   seasonLooked.value = 2025
   linkLooked.value = 'rye'
   try {

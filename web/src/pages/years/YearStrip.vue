@@ -112,6 +112,7 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
   stroke-width: 2;
 }
 .link text {
+  text-decoration: none;
   font-size: 11px;
   fill: var(--muted);
 }

@@ -7,6 +7,7 @@ import { useRead } from '../../farm/data'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
 import CellEditor from './CellEditor.vue'
+import RotationDialog from './RotationDialog.vue'
 import YearSums from './YearSums.vue'
 import YearStrip from './YearStrip.vue'
 
@@ -24,6 +25,14 @@ const { width } = useElementSize(box)
 const [NAME, LEAST] = [150, 620] as const
 const label = computed(() => (smAndDown.value ? 0 : NAME))
 const strip = computed(() => Math.max(LEAST, Math.floor(width.value - label.value)))
+const chosen = ref<string[]>([])
+const laying = ref(false)
+/** The fields chosen; all that are shown where none is. */
+const meant = computed(() => {
+  const shown = rows.value.map((r) => r.fieldId)
+  const some = shown.filter((id) => chosen.value.includes(id))
+  return some.length ? some : shown
+})
 const edited = ref<{ row: Schemas['YearRow']; season: number } | null>(null)
 const brokenOf = (r: Schemas['YearRow']) => r.years.flatMap((y) => y.broken.map((b) => b.linkId))
 const broken = computed(() => rows.value.flatMap((r) => r.years.flatMap((y) => y.broken)).length)
@@ -31,7 +40,7 @@ const said = computed(() => {
   const sum = view.value?.sums.find((s) => s.season === view.value?.thisSeason)
   if (!sum) return ''
   const green = session.amount(sum.greenInWinterHa, 'HA')
-  return `${green} of ${session.amount(sum.totalHa, 'HA')} green this winter`
+  return `${green} of ${session.amount(sum.totalHa, 'HA')} green this winter, as planned`
 })
 function open(row: Schemas['YearRow'], season: number) {
   edited.value = { row, season }
@@ -51,6 +60,13 @@ function open(row: Schemas['YearRow'], season: number) {
           >
         </p>
       </div>
+      <v-btn
+        v-if="session.owner && rows.length"
+        variant="outlined"
+        data-test="rotation"
+        @click="laying = true"
+        >Lay a rotation …</v-btn
+      >
       <v-text-field
         v-model="words"
         label="Filter"
@@ -69,7 +85,10 @@ function open(row: Schemas['YearRow'], season: number) {
         <YearSums :sums="view.sums" :this-season="view.thisSeason" :label="label" :width="strip" />
         <section v-for="r in rows" :key="r.fieldId" class="field">
           <div class="name" :style="label ? { width: `${label}px` } : {}">
-            <router-link :to="`/fields/${r.fieldId}`">{{ r.name }}</router-link>
+            <label class="choose">
+              <input v-model="chosen" type="checkbox" :value="r.fieldId" :aria-label="r.name" />
+              <router-link :to="`/fields/${r.fieldId}`">{{ r.name }}</router-link>
+            </label>
             <span class="muted">{{ session.amount(r.areaHa, 'HA') }}</span>
           </div>
           <YearStrip
@@ -84,6 +103,13 @@ function open(row: Schemas['YearRow'], season: number) {
         </section>
       </template>
     </div>
+    <RotationDialog
+      v-if="view"
+      v-model="laying"
+      :field-ids="meant"
+      :this-season="view.thisSeason"
+      :last-season="view.sums.at(-1)?.season ?? view.thisSeason"
+    />
     <CellEditor
       v-if="edited"
       :row="edited.row"
@@ -117,7 +143,13 @@ function open(row: Schemas['YearRow'], season: number) {
   font-size: 0.92rem;
   overflow: hidden;
 }
+.choose {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
 .name .muted {
+  padding-left: 20px;
   font-size: 0.82rem;
 }
 @media (max-width: 700px) {

@@ -27,3 +27,16 @@ create index cover_plan_piece on cover_plan (piece_id, seed_on);
 
 -- Which cover a change was of; changes from before there were several know the season only.
 alter table plan_change add column plan_id uuid;
+
+-- A repeating list of crops and covers; laid over a field it fills the years ahead. What came of a
+-- rotation says so, until somebody changes it by hand.
+create table rotation (
+  id uuid primary key,
+  farm_id uuid not null references farm on delete cascade,
+  name text not null check (name <> ''),
+  years jsonb not null,
+  version bigint not null
+);
+create unique index rotation_name on rotation (farm_id, lower(name));
+alter table crop_link add column rotation_id uuid references rotation on delete set null;
+alter table cover_plan add column rotation_id uuid references rotation on delete set null;

@@ -38,7 +38,8 @@ public record ChainYear(
    * @param all pieces with their chains
    */
   public static ChainYear of(int season, List<Ground> all) {
-    SeasonDates.Range whole = SeasonDates.whole(season);
+    // What is seeded under a standing crop in early summer is for the winter after.
+    LocalDate may = SeasonDates.log(season).first();
     LocalDate midwinter = LocalDate.of(season + 1, Month.JANUARY, 1);
     Map<String, Double> crops = new TreeMap<>();
     double covers = 0;
@@ -53,7 +54,7 @@ public record ChainYear(
       }
       boolean covered =
           g.chain().covers().stream()
-              .anyMatch(c -> c.from().isBefore(whole.last()) && c.until().isAfter(whole.first()));
+              .anyMatch(c -> !c.from().isBefore(may) && c.from().isBefore(may.plusYears(1)));
       covers += covered ? g.areaHa() : 0;
       boolean living =
           g.chain().links().stream()

@@ -56,6 +56,23 @@ class ChainYearTest {
   }
 
   @Test
+  void whatIsSeededUnderCornInJuneIsForTheWinterAfter() {
+    ChainYear.Ground interseeded =
+        new ChainYear.Ground(
+            7,
+            Chain.of(
+                List.of(
+                    cover(
+                        "ryegrass", "2026-06-11", "2027-04-28", "sprayEarly", "annual_ryegrass"))));
+    assertThat(ChainYear.of(2026, List.of(interseeded)).coverHa()).isEqualTo(7);
+    assertThat(ChainYear.of(2025, List.of(interseeded)).coverHa()).isZero();
+    ChainYear.Ground may =
+        new ChainYear.Ground(
+            7, Chain.of(List.of(cover("oats", "2026-05-01", "2026-07-20", "till", "oats"))));
+    assertThat(ChainYear.of(2026, List.of(may)).coverHa()).isEqualTo(7);
+  }
+
+  @Test
   void aCoverOfAnotherYearIsNotThisYears() {
     assertThat(ChainYear.of(2025, List.of(RYE)).coverHa()).isZero();
     assertThat(ChainYear.of(2027, List.of(RYE)).coverHa()).isZero();

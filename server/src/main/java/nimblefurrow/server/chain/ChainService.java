@@ -143,9 +143,7 @@ class ChainService {
     if (!link.until().isAfter(today)) {
       return ChainViews.LinkState.PAST;
     }
-    return link.from().isAfter(today)
-        ? ChainViews.LinkState.AHEAD
-        : ChainViews.LinkState.STANDING;
+    return link.from().isAfter(today) ? ChainViews.LinkState.AHEAD : ChainViews.LinkState.STANDING;
   }
 
   private static boolean logged(FarmChains.Stored stored, LogKind kind, LocalDate day) {
@@ -173,7 +171,7 @@ class ChainService {
   ChainViews.YearsView years(UUID farmId, int first, int last) {
     FarmView farm = farms.get(farmId);
     LocalDate from = SeasonDates.whole(first).first();
-    LocalDate to = SeasonDates.whole(last).last();
+    LocalDate to = SeasonDates.whole(last + 1).first().minusDays(1);
     List<FarmChains.Stored> all = chains.of(farmId, fields.years(farmId));
     List<ChainViews.YearRow> rows = new ArrayList<>();
     Map<Integer, Integer> brokenBy = new HashMap<>();
@@ -185,7 +183,13 @@ class ChainService {
         cells.add(cell);
         brokenBy.merge(season, cell.broken().size(), Integer::sum);
       }
-      rows.add(new ChainViews.YearRow(s.field().id(), s.field().name(), s.field().areaHa(), links(s, farm.today(), from, to), cells));
+      rows.add(
+          new ChainViews.YearRow(
+              s.field().id(),
+              s.field().name(),
+              s.field().areaHa(),
+              links(s, farm.today(), from, to),
+              cells));
     }
     List<ChainYear.Ground> ground =
         all.stream().map(s -> new ChainYear.Ground(s.field().areaHa(), s.chain())).toList();

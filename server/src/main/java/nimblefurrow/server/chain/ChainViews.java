@@ -31,6 +31,11 @@ final class ChainViews {
     public String key() {
       return key;
     }
+
+    @Override
+    public String toString() {
+      return key;
+    }
   }
 
   /** How far a link is. */
@@ -50,6 +55,11 @@ final class ChainViews {
 
     @Override
     public String key() {
+      return key;
+    }
+
+    @Override
+    public String toString() {
       return key;
     }
   }
@@ -171,5 +181,6 @@ final class ChainViews {
       LocalDate today,
       LocalDate from,
       LocalDate to,
-      List<YearRow> rows, List<YearSum> sums) {}
+      List<YearRow> rows,
+      List<YearSum> sums) {}
 }

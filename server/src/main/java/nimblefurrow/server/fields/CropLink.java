@@ -28,5 +28,9 @@ class CropLink {
   @Nullable BigDecimal rowSpacingM;
 
   @Nullable LocalDate harvestOn;
+
+  /** The rotation it came of; null when it was set by hand. */
+  @Nullable UUID rotationId;
+
   @Version @Nullable Long version;
 }

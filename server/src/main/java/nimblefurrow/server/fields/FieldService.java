@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ChangedMeanwhile;
@@ -89,6 +90,10 @@ public class FieldService {
         field.areaHa().doubleValue(),
         piece.id,
         crops,
+        piece.crops.stream()
+            .filter(c -> c.rotationId != null)
+            .map(c -> c.seasonYear)
+            .collect(Collectors.toSet()),
         Map.copyOf(field.leftOut));
   }
 
@@ -102,6 +107,16 @@ public class FieldService {
     FieldChecks.check(crop, season);
     Field field = field(farmId, fieldId);
     crop(field.pieces.get(0), season, crop);
+    fields.touch(farmId, fieldId);
+  }
+
+  /** Sets the crop of a year as it comes of a rotation. */
+  @Transactional
+  public void plantInRotation(UUID farmId, UUID fieldId, int season, String kind, UUID rotation) {
+    Field field = field(farmId, fieldId);
+    FieldPiece piece = field.pieces.get(0);
+    crop(piece, season, new CropView(kind, null, null, null, null));
+    piece.crops.stream().filter(c -> c.seasonYear == season).forEach(c -> c.rotationId = rotation);
     fields.touch(farmId, fieldId);
   }
 
@@ -267,6 +282,9 @@ public class FieldService {
                   piece.crops.add(fresh);
                   return fresh;
                 });
+    if (link.kind == null || !cropView(link).equals(input)) {
+      link.rotationId = null;
+    }
     link.kind = input.kind();
     link.plantedOn = input.plantedOn();
     link.maturity = input.maturity() == null ? null : decimal(input.maturity(), 2);

@@ -1,6 +1,7 @@
 package nimblefurrow.server.fields;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -9,6 +10,7 @@ import java.util.UUID;
  * @param version for saving: the version that was read
  * @param piece the ground its chain grows on
  * @param crops the crop of each year that says one, by the year it is taken off
+ * @param rotated the years whose crop came of a rotation and nobody has set since
  * @param leftOut why it is left out of covers, by season
  */
 public record FieldYears(
@@ -18,4 +20,5 @@ public record FieldYears(
     double areaHa,
     UUID piece,
     Map<Integer, CropView> crops,
+    Set<Integer> rotated,
     Map<Integer, String> leftOut) {}

@@ -24,6 +24,10 @@ class CoverPlanEntity {
   UUID farmId;
   UUID pieceId;
   int seasonYear;
+
+  /** The rotation it came of; null when it was set by hand. */
+  @Nullable UUID rotationId;
+
   PlanStatus status;
   String[] purposes;
   String method;

@@ -54,21 +54,28 @@ public class PlanService {
    * @param version the version that was read; null for a new one
    * @param plan null takes the cover away
    * @param label the field's name for sentences
+   * @param rotation the rotation it comes of; null when somebody sets it by hand
    */
   public record Save(
       UUID pieceId,
       @Nullable UUID planId,
       @Nullable Long version,
       @Nullable PlanInput plan,
-      String label) {
+      String label,
+      @Nullable UUID rotation) {
     /** A change of a stored cover. */
     public static Save of(PlanView stored, @Nullable PlanInput plan, String label) {
-      return new Save(stored.pieceId(), stored.id(), stored.version(), plan, label);
+      return new Save(stored.pieceId(), stored.id(), stored.version(), plan, label, null);
     }
 
     /** A new cover. */
     public static Save fresh(UUID pieceId, PlanInput plan, String label) {
-      return new Save(pieceId, null, null, plan, label);
+      return new Save(pieceId, null, null, plan, label, null);
+    }
+
+    /** The same as it comes of a rotation, not of somebody's hand. */
+    public Save of(UUID rotation) {
+      return new Save(pieceId, planId, version, plan, label, rotation);
     }
   }
 
@@ -134,6 +141,9 @@ public class PlanService {
       UUID id = stored == null ? UUID.randomUUID() : stored.id;
       saved.add(id.toString());
       CoverPlanEntity now = put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
+      if (now != null) {
+        now.rotationId = save.rotation();
+      }
       if (stored != null && now == null) {
         chain.remove(stored);
       } else if (stored == null && now != null) {
@@ -349,6 +359,7 @@ public class PlanService {
         p.pieceId,
         p.seasonYear,
         p.version == null ? 0 : p.version,
+        p.rotationId,
         new PlanInput(
             p.status,
             List.of(p.purposes),

@@ -82,9 +82,14 @@ class Proposals {
 
   private static PlanView proposed(FieldCase c, @Nullable PlanView stored, PlanInput proposed) {
     return stored == null
-        ? new PlanView(UNSAVED, c.field().piece(), c.seasonYear(), 0, proposed)
+        ? new PlanView(UNSAVED, c.field().piece(), c.seasonYear(), 0, null, proposed)
         : new PlanView(
-            stored.id(), stored.pieceId(), stored.seasonYear(), stored.version(), proposed);
+            stored.id(),
+            stored.pieceId(),
+            stored.seasonYear(),
+            stored.version(),
+            stored.rotation(),
+            proposed);
   }
 
   /**

@@ -288,7 +288,8 @@ class SeasonController {
         proposals.refuseToReplaceWhatWasSeeded(farm, field, p.planId(), p.plan());
       }
       saves.add(
-          new PlanService.Save(field.piece(), p.planId(), p.version(), p.plan(), field.name()));
+          new PlanService.Save(
+              field.piece(), p.planId(), p.version(), p.plan(), field.name(), null));
     }
     String what = input.what().isBlank() ? "plan changed" : input.what().strip();
     plans.save(farmId, farm.seasonYear(), saves, what, access.person().id());
