@@ -16,10 +16,12 @@ const session = useSession()
 const { data: rotations } = useRead('/api/farms/{farmId}/rotations')
 const edited = ref<Schemas['RotationView'] | null>(null)
 const offset = ref(0)
+/** As many seasons ahead as a rotation may have years. */
+const ROUND = 8
 const from = ref(props.thisSeason + 1)
 const to = ref(props.lastSeason)
 const tried = ref<Schemas['Laid'] | null>(null)
-const seasons = computed(() => Array.from({ length: 8 }, (_, i) => props.thisSeason + i))
+const seasons = computed(() => Array.from({ length: ROUND }, (_, i) => props.thisSeason + i))
 const offsets = computed(() =>
   (edited.value?.years ?? []).map((y, i) => ({ title: `${i + 1}: ${y.crop}`, value: i })),
 )

@@ -40,3 +40,11 @@ create table rotation (
 create unique index rotation_name on rotation (farm_id, lower(name));
 alter table crop_link add column rotation_id uuid references rotation on delete set null;
 alter table cover_plan add column rotation_id uuid references rotation on delete set null;
+
+-- A piece worked apart is a field of its own with the day it began; what it was part of is kept with
+-- the day it ended, and its past.
+alter table field add column of_field uuid references field on delete set null;
+alter table field add column worked_from date;
+alter table field add column worked_until date;
+alter table field add check (worked_until is null or worked_from is null or worked_from <= worked_until);
+create index field_worked on field (farm_id) where worked_until is null;

@@ -71,7 +71,10 @@ class RotationTest {
         .put(
             path,
             rotation(
-                id, year("corn", rye("10-05", "04-25")), year("soybean", null), year("smallGrain", null)))
+                id,
+                year("corn", rye("10-05", "04-25")),
+                year("soybean", null),
+                year("smallGrain", null)))
         .ok();
     String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
     // 2027 is soybeans by hand; corn of the rotation is not put in its place.
@@ -81,7 +84,8 @@ class RotationTest {
 
     JsonNode tried = owner.post(path + "/try", lay).ok().json();
     assertThat(tried.at("/fields/0/years/0/kept").asString()).isEqualTo("set by hand: soybeans");
-    assertThat(cell(owner.get(farm + "/years?from=2026&to=2031").ok().json(), field, 2028).has("crop"))
+    assertThat(
+            cell(owner.get(farm + "/years?from=2026&to=2031").ok().json(), field, 2028).has("crop"))
         .isFalse();
 
     JsonNode laid = owner.post(path + "/lay", lay).ok().json();
@@ -137,9 +141,7 @@ class RotationTest {
         .contains("“autumn” is no day of the year");
     assertThat(
             owner
-                .put(
-                    path,
-                    rotation(id, year("corn", null), year("corn", rye("10-05", "10-04"))))
+                .put(path, rotation(id, year("corn", null), year("corn", rye("10-05", "10-04"))))
                 .refused(422))
         .contains("Year 2: ")
         .contains("after the season is over");

@@ -14,6 +14,7 @@ import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,6 +40,15 @@ class Field {
   BigDecimal slopePercent = BigDecimal.ZERO;
   boolean erodible;
   boolean organic;
+
+  /** What it was divided from; null for a field that was never divided. */
+  @Nullable UUID ofField;
+
+  @Nullable LocalDate workedFrom;
+
+  /** The day it was divided or joined; null while it is worked. */
+  @Nullable LocalDate workedUntil;
+
   String rotationNotes = "";
 
   /** Why it is left out of covers, by season. */

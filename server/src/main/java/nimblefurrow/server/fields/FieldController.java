@@ -29,6 +29,7 @@ class FieldController {
   private final FieldService fields;
   private final FieldImport imports;
   private final FarmService farms;
+  private final PieceService pieces;
   private final WeatherService weather;
   private final Access access;
 
@@ -37,7 +38,9 @@ class FieldController {
       FieldImport imports,
       FarmService farms,
       WeatherService weather,
-      Access access) {
+      Access access,
+      PieceService pieces) {
+    this.pieces = pieces;
     this.fields = fields;
     this.imports = imports;
     this.farms = farms;
@@ -76,6 +79,31 @@ class FieldController {
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody FieldInput input) {
     access.manage(farmId);
     return fields.change(farmId, fieldId, input);
+  }
+
+  /** What a division would make of a field; nothing changes. */
+  @PostMapping("/fields/{fieldId}/split/preview")
+  List<PieceService.PieceView> preview(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestBody PieceService.SplitInput input) {
+    access.see(farmId);
+    return pieces.preview(farmId, fieldId, input);
+  }
+
+  @PostMapping("/fields/{fieldId}/split")
+  List<FieldView> split(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @RequestBody PieceService.SplitInput input) {
+    access.manage(farmId);
+    return pieces.split(farmId, fieldId, input).stream().map(id -> fields.get(farmId, id)).toList();
+  }
+
+  @PostMapping("/fields/join")
+  FieldView join(@PathVariable UUID farmId, @RequestBody PieceService.JoinInput input) {
+    access.manage(farmId);
+    return fields.get(farmId, pieces.join(farmId, input));
   }
 
   @DeleteMapping("/fields/{fieldId}")

@@ -38,7 +38,7 @@ public class FieldService {
   @Transactional(readOnly = true)
   public List<FieldView> list(UUID farmId) {
     FarmView farm = farms.get(farmId);
-    return fields.findByFarmIdOrderByName(farmId).stream()
+    return fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId).stream()
         .map(f -> view(f, farm.seasonYear()))
         .toList();
   }
@@ -66,7 +66,9 @@ public class FieldService {
   /** All fields with their crops of every year there is, by name. */
   @Transactional(readOnly = true)
   public List<FieldYears> years(UUID farmId) {
-    return fields.findByFarmIdOrderByName(farmId).stream().map(FieldService::yearsOf).toList();
+    return fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId).stream()
+        .map(FieldService::yearsOf)
+        .toList();
   }
 
   /**
@@ -131,7 +133,7 @@ public class FieldService {
   @Transactional(readOnly = true)
   public List<ShapeView> shapes(UUID farmId) {
     List<ShapeView> shapes = new ArrayList<>();
-    for (Field field : fields.findByFarmIdOrderByName(farmId)) {
+    for (Field field : fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId)) {
       if (field.boundary != null) {
         shapes.add(ShapeView.of(field.id, field.boundary));
       }
@@ -231,13 +233,13 @@ public class FieldService {
   /** Names in use, in small letters. */
   @Transactional(readOnly = true)
   public List<String> names(UUID farmId) {
-    return fields.findByFarmIdOrderByName(farmId).stream()
+    return fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId).stream()
         .map(f -> f.name.toLowerCase(java.util.Locale.ROOT))
         .toList();
   }
 
   private void requireFreeName(UUID farmId, String name, @Nullable UUID self) {
-    for (Field other : fields.findByFarmIdOrderByName(farmId)) {
+    for (Field other : fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId)) {
       if (other.name.equalsIgnoreCase(name.strip()) && !other.id.equals(self)) {
         throw new InputProblem("name", "There is already a field called " + other.name + ".");
       }
@@ -315,6 +317,7 @@ public class FieldService {
         f.leftOut.get(seasonYear),
         cropView(piece, seasonYear),
         cropView(piece, seasonYear + 1),
+        f.ofField,
         f.pieces.stream()
             .sorted(Comparator.comparingInt(p -> p.position))
             .map(p -> new FieldView.PieceView(p.id, p.name, p.share.doubleValue()))

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param areaHa what is worked with: given if given, else computed
  * @param computedAreaHa area of the boundary on the WGS 84 ellipsoid
  * @param givenAreaHa area the grower works with instead
+ * @param ofField what it is a piece of; null for a field that was never divided
  * @param pieces the parts with a chain of their own; one unless the field is divided
  */
 public record FieldView(
@@ -30,6 +31,7 @@ public record FieldView(
     @Nullable String leftOutReason,
     CropView crop,
     CropView nextCrop,
+    @Nullable UUID ofField,
     List<PieceView> pieces) {
   /** A part of a field. */
   public record PieceView(UUID id, String name, double share) {}

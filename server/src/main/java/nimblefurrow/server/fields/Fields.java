@@ -7,7 +7,8 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface Fields extends FarmRows<Field, UUID> {
-  List<Field> findByFarmIdOrderByName(UUID farmId);
+  /** What is worked now: not what was divided or joined since. */
+  List<Field> findByFarmIdAndWorkedUntilIsNullOrderByName(UUID farmId);
 
   /** Counts a change of a field's crops as a change of the field. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
