@@ -9,7 +9,9 @@ import { notice } from '../../shell/notice'
 import { unitName } from '../../words/units'
 import { drainages, items, soils } from '../field/names'
 import CropFields from './CropFields.vue'
+import DivideField from './DivideField.vue'
 import FieldConflict from './FieldConflict.vue'
+import JoinPieces from './JoinPieces.vue'
 import { blank, formOf, inputOf } from './fieldForm'
 
 /** A field, new or changed: ground, crops, and whether it is left out this year. */
@@ -134,6 +136,10 @@ async function remove() {
         <v-btn v-if="id" variant="text" color="error" @click="remove">Take off the farm</v-btn>
       </div>
     </form>
+    <template v-if="stored && session.owner">
+      <DivideField :field="stored" />
+      <JoinPieces :field="stored" />
+    </template>
     <FieldConflict :mine="input" :theirs="theirs" @mine="keepMine" @theirs="takeTheirs" />
   </div>
 </template>

@@ -25,8 +25,7 @@ class PiecesTest {
   }
 
   private static Map<String, Object> byArea(JsonNode field, double ha, String... names) {
-    return Map.of(
-        "version", field.get("version").asLong(), "names", List.of(names), "areaHa", ha);
+    return Map.of("version", field.get("version").asLong(), "names", List.of(names), "areaHa", ha);
   }
 
   private static double needed(Api owner, String farm, String species) throws Exception {
@@ -58,7 +57,10 @@ class PiecesTest {
     int rows = owner.get(farm + "/season").ok().json().get("furrows").size();
 
     JsonNode tried =
-        owner.post(path + "/split/preview", byArea(whole, 10, "Stone top", "Stone foot")).ok().json();
+        owner
+            .post(path + "/split/preview", byArea(whole, 10, "Stone top", "Stone foot"))
+            .ok()
+            .json();
     assertThat(tried.at("/0/areaHa").asDouble()).isEqualTo(10);
     assertThat(tried.at("/0/shape/polygons").size()).isPositive();
     assertThat(owner.get(farm + "/fields").ok().json()).hasSize(rows);
@@ -157,7 +159,8 @@ class PiecesTest {
         .contains("already a field called Dogleg");
     assertThat(owner.post(path, byArea(whole, 10, "A2", "a2")).refused(422))
         .contains("already a field called");
-    assertThat(owner.post(path, byArea(whole, 10, "A2", " ")).refused(422)).contains("needs a name");
+    assertThat(owner.post(path, byArea(whole, 10, "A2", " ")).refused(422))
+        .contains("needs a name");
     Map<String, Object> miss =
         Map.of(
             "version",
@@ -173,8 +176,7 @@ class PiecesTest {
     Map<String, Object> strangers =
         Map.of(
             "fieldIds",
-            List.of(
-                whole.get("id").asString(), field(owner, farm, "Dogleg").get("id").asString()),
+            List.of(whole.get("id").asString(), field(owner, farm, "Dogleg").get("id").asString()),
             "name",
             "Both");
     assertThat(owner.post(farm + "/fields/join", strangers).refused(422))

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.CsvTable;
@@ -169,7 +170,41 @@ class DemoFarm implements SmartInitializingSingleton {
       }
       addLog(farm, field.id(), row, owner);
     }
+    if (files.equals("fields")) {
+      years(farm, owner);
+    }
     plans.save(farm, DAY.getYear(), saves, "autumn plan", owner);
+  }
+
+  /** Seasons past, as the project's script wrote them from the model, and crops to come. */
+  private void years(UUID farm, UUID owner) {
+    Map<String, FieldView> byName = new HashMap<>();
+    fields.list(farm).forEach(f -> byName.put(f.name(), f));
+    Map<Integer, List<PlanService.Save>> saves = new TreeMap<>();
+    for (CSVRecord row : rows("years.csv")) {
+      FieldView field = Objects.requireNonNull(byName.get(row.get("name")));
+      int season = Integer.parseInt(row.get("season"));
+      if (!row.get("crop").isEmpty()) {
+        fields.plant(farm, field.id(), season, crop(row));
+      }
+      PlanInput plan = plan(row);
+      if (plan != null) {
+        saves
+            .computeIfAbsent(season, k -> new ArrayList<>())
+            .add(PlanService.Save.fresh(field.piece(), plan, field.name()));
+      }
+      addLog(farm, field.id(), row, owner);
+    }
+    saves.forEach((season, all) -> plans.save(farm, season, all, "season " + season, owner));
+  }
+
+  private static CropView crop(CSVRecord r) {
+    return new CropView(
+        r.get("crop"),
+        day(r.get("planted")),
+        r.get("maturity").isEmpty() ? null : Double.valueOf(r.get("maturity")),
+        null,
+        day(r.get("harvest")));
   }
 
   /** Thirty shipped years, and made-up ones from then to the end of the demonstration. */
@@ -197,12 +232,7 @@ class DemoFarm implements SmartInitializingSingleton {
         r.get("organic").equals("yes"),
         r.get("notes"),
         r.get("left_out").isEmpty() ? null : r.get("left_out"),
-        new CropView(
-            r.get("crop"),
-            day(r.get("planted")),
-            r.get("maturity").isEmpty() ? null : Double.valueOf(r.get("maturity")),
-            null,
-            day(r.get("harvest"))),
+        crop(r),
         new CropView(r.get("next"), day(r.get("next_planted")), null, null, null));
   }
 
@@ -234,7 +264,7 @@ class DemoFarm implements SmartInitializingSingleton {
       return;
     }
     for (String entry : r.get("log").split(";(?=\\d{4}-)")) {
-      String[] parts = entry.split("\\|");
+      String[] parts = entry.split("\\|", -1);
       log.add(
           farmId,
           fieldId,
@@ -245,8 +275,8 @@ class DemoFarm implements SmartInitializingSingleton {
               parts[2],
               null,
               null,
-              null,
-              parts.length > 3 ? parts[3] : null),
+              parts.length > 4 ? Double.valueOf(parts[4]) : null,
+              parts.length > 3 && !parts[3].isEmpty() ? parts[3] : null),
           DAY,
           owner);
     }

@@ -83,7 +83,7 @@ class FieldController {
 
   /** What a division would make of a field; nothing changes. */
   @PostMapping("/fields/{fieldId}/split/preview")
-  List<PieceService.PieceView> preview(
+  List<PieceService.PartView> preview(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
       @RequestBody PieceService.SplitInput input) {

@@ -63,22 +63,22 @@ public class PieceService {
   public record JoinInput(List<UUID> fieldIds, String name) {}
 
   /** A part as it would be, or is. */
-  public record PieceView(
+  public record PartView(
       @Nullable UUID id, String name, double areaHa, @Nullable ShapeView shape) {}
 
   private record Cut(@Nullable MultiPolygon boundary, BigDecimal computed, BigDecimal worked) {}
 
   /** The pieces a division would make; nothing changes. */
   @Transactional(readOnly = true)
-  public List<PieceView> preview(UUID farmId, UUID fieldId, SplitInput in) {
+  public List<PartView> preview(UUID farmId, UUID fieldId, SplitInput in) {
     Field whole = fields.get(farmId, fieldId, "This farm has no such field.");
     List<Cut> cuts = cut(whole, in);
-    List<PieceView> all = new ArrayList<>();
+    List<PartView> all = new ArrayList<>();
     for (int i = 0; i < cuts.size(); i++) {
       Cut c = cuts.get(i);
       String name = i < in.names().size() ? in.names().get(i) : "";
       all.add(
-          new PieceView(
+          new PartView(
               null,
               name,
               c.worked().doubleValue(),

@@ -1,0 +1,330 @@
+package nimblefurrow.bench;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.season.CropColumns;
+import nimblefurrow.core.season.Drainage;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Placement;
+import nimblefurrow.core.season.SeasonModel;
+import nimblefurrow.core.season.SeasonPlan;
+import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.season.Texture;
+import nimblefurrow.core.units.CsvTable;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Sky;
+import nimblefurrow.core.weather.Station;
+import nimblefurrow.core.weather.WeatherGenerator;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Writes the demonstration's years before and after its season: crops as they turn round, covers on
+ * more fields each year, days and masses as the season model has them under the station's weather,
+ * moved by a luck that is the seed below.
+ *
+ * <p>Arguments: the folder of the demonstration's files.
+ */
+final class DemoYears {
+  private static final int SEASON = 2026;
+  private static final int BACK = 3;
+  private static final int AHEAD = 2;
+  private static final long LUCK = 20260912;
+
+  /** Weather after the record, as the demonstration has it. */
+  private static final long WEATHER_SEED = 4107;
+
+  /** Shares of fields with a cover, from the first year to the last. */
+  private static final double[] COVERED = {0.3, 0.5, 0.7};
+
+  /** Of covers, how many come to nothing. */
+  private static final double FAILS = 0.1;
+
+  private static final String[] HEADER = {
+    "name",
+    "season",
+    "crop",
+    "planted",
+    "maturity",
+    "harvest",
+    "status",
+    "purposes",
+    "components",
+    "method",
+    "seed_on",
+    "ending",
+    "end_on",
+    "log"
+  };
+
+  private final SeasonModel model = SeasonModel.shipped();
+  private final SpeciesTable species = SpeciesTable.shipped();
+  private final Sky sky;
+  private final CSVPrinter out;
+
+  private DemoYears(Sky sky, CSVPrinter out) {
+    this.sky = sky;
+    this.out = out;
+  }
+
+  public static void main(String[] arguments) throws IOException {
+    Path folder = Path.of(arguments[0]);
+    Station station = Station.shipped().get(0);
+    DailyWeather past = station.record();
+    DailyWeather after =
+        WeatherGenerator.of(station.name())
+            .generate(past.end().plusDays(1), LocalDate.of(2027, 8, 31), WEATHER_SEED);
+    CSVFormat format = CSVFormat.DEFAULT.builder().setHeader(HEADER).setRecordSeparator("\n").get();
+    try (var reader = Files.newBufferedReader(folder.resolve("fields.csv"));
+        var writer = Files.newBufferedWriter(folder.resolve("years.csv"), StandardCharsets.UTF_8);
+        CSVPrinter out = new CSVPrinter(writer, format)) {
+      DemoYears years = new DemoYears(Sky.over(past.followedBy(after), station.place()), out);
+      Random luck = new Random(LUCK);
+      for (CSVRecord field : CsvTable.rows(reader)) {
+        years.write(field, luck);
+      }
+    }
+  }
+
+  /** What is known of a field's crop in a year. */
+  private record Year(int season, String crop, LocalDate planted, String maturity) {}
+
+  private void write(CSVRecord field, Random luck) throws IOException {
+    for (int season = SEASON - BACK; season < SEASON; season++) {
+      past(field, year(field, season, luck), year(field, season + 1, new Random(season)), luck);
+    }
+    for (int season = SEASON + 2; season <= SEASON + AHEAD; season++) {
+      Year y = year(field, season, luck);
+      out.printRecord(
+          field.get("name"),
+          season,
+          y.crop(),
+          y.planted(),
+          y.maturity(),
+          "",
+          "",
+          "",
+          "",
+          "",
+          "",
+          "",
+          "",
+          "");
+    }
+    ahead(field, luck);
+  }
+
+  /** Two years turn round; behind grain come beans, corn and grain again. */
+  private static String crop(CSVRecord field, int season) {
+    String now = field.get("crop");
+    String next = field.get("next");
+    if (now.equals("smallGrain")) {
+      return List.of("smallGrain", next, "soybean").get(Math.floorMod(season - SEASON, 3));
+    }
+    String other = now.equals(next) || now.equals("silageCorn") ? "soybean" : next;
+    return season == SEASON + 1 ? next : Math.floorMod(season - SEASON, 2) == 0 ? now : other;
+  }
+
+  private static Year year(CSVRecord field, int season, Random luck) {
+    String crop = crop(field, season);
+    if (season == SEASON) {
+      return new Year(season, crop, LocalDate.parse(field.get("planted")), field.get("maturity"));
+    }
+    int late = luck.nextInt(16);
+    LocalDate planted =
+        switch (crop) {
+          case "soybean" -> LocalDate.of(season, Month.MAY, 8).plusDays(late);
+          case "smallGrain" -> LocalDate.of(season - 1, Month.OCTOBER, 1).plusDays(late / 3);
+          default -> LocalDate.of(season, Month.APRIL, 27).plusDays(late);
+        };
+    String maturity =
+        switch (crop) {
+          case "soybean" -> "2." + (1 + luck.nextInt(7));
+          case "smallGrain" -> "";
+          default -> String.valueOf(101 + luck.nextInt(10));
+        };
+    return new Year(season, crop, planted, maturity);
+  }
+
+  private CashCrop model(Year y) {
+    return switch (y.crop()) {
+      case "soybean" ->
+          new CashCrop.Soybean(y.planted(), Double.parseDouble(y.maturity()), 0.762, null);
+      case "smallGrain" -> new CashCrop.SmallGrain(LocalDate.of(y.season(), Month.JULY, 12));
+      default ->
+          new CashCrop.Corn(
+              y.planted(),
+              Double.parseDouble(y.maturity()),
+              null,
+              y.crop().equals("silageCorn"),
+              CashCrop.Corn.USUAL_MOISTURE);
+    };
+  }
+
+  /** What a grower seeds after a crop and before the next. */
+  private record Cover(
+      String purposes, String components, String method, String ending, int daysToPlanting) {}
+
+  private static Cover cover(CSVRecord field, String crop, String next) {
+    boolean organic = field.get("organic").equals("yes");
+    if (crop.equals("smallGrain")) {
+      return new Cover("openTightGround", "oats:45;radish:4", "drill", "winter", 14);
+    }
+    if (organic && next.equals("soybean")) {
+      return new Cover("smotherWeeds", "cereal_rye:110", "drill", "rollPlant", 0);
+    }
+    if (organic) {
+      return new Cover("makeNitrogen", "hairy_vetch:16;cereal_rye:14", "drill", "till", 14);
+    }
+    return next.equals("soybean")
+        ? new Cover("holdSoil", "cereal_rye:70", "drill", "plantGreenSpray", -1)
+        : new Cover("holdSoil", "cereal_rye:55", "drill", "sprayEarly", 15);
+  }
+
+  private void past(CSVRecord field, Year y, Year next, Random luck) throws IOException {
+    boolean chosen = luck.nextDouble() < COVERED[y.season() - SEASON + BACK];
+    // Grain is sown right behind the crop: there is no room for a cover.
+    boolean covered = chosen && !next.crop().equals("smallGrain");
+    boolean fails = luck.nextDouble() < FAILS;
+    double grew = 0.75 + 0.45 * luck.nextDouble();
+    int late = luck.nextInt(8);
+    CashCrop crop = model(y);
+    CropColumns columns = model.crop(crop, sky);
+    LocalDate harvest =
+        sky.weather().start().plusDays(columns.harvestIndex()).plusDays(luck.nextInt(5));
+    Cover c = cover(field, y.crop(), next.crop());
+    LocalDate seeded = harvest.plusDays(2L + late);
+    if (y.crop().equals("smallGrain")) {
+      seeded = seeded.plusDays(25);
+    }
+    boolean tooLate = seeded.isAfter(LocalDate.of(y.season(), Month.NOVEMBER, 12));
+    StringBuilder log = new StringBuilder(harvest + "|harvested|");
+    if (!covered || tooLate) {
+      out.printRecord(
+          field.get("name"),
+          y.season(),
+          y.crop(),
+          y.planted(),
+          y.maturity(),
+          harvest,
+          "",
+          "",
+          "",
+          "",
+          "",
+          "",
+          "",
+          log);
+      return;
+    }
+    LocalDate planned = next.planted().minusDays(c.daysToPlanting());
+    LocalDate ended = c.ending().equals("winter") ? planned : planned.plusDays(luck.nextInt(4));
+    log.append(";").append(seeded).append("|seeded|as planned");
+    if (!c.ending().equals("winter")) {
+      double mass = mass(field, crop, columns, c, seeded, ended) * (fails ? 0.15 : grew);
+      LocalDate seen = ended.minusDays(2);
+      log.append(";").append(seen).append("|cover|");
+      log.append(fails ? "came thin: dry ground after seeding" : "clipped before it was ended");
+      log.append("||").append(String.format(Locale.ROOT, "%.2f", mass));
+      log.append(";").append(ended).append("|ended|").append(fails ? "hardly worth it" : "");
+    }
+    out.printRecord(
+        field.get("name"),
+        y.season(),
+        y.crop(),
+        y.planted(),
+        y.maturity(),
+        harvest,
+        "accepted",
+        c.purposes(),
+        c.components(),
+        c.method(),
+        seeded,
+        c.ending(),
+        ended,
+        log);
+  }
+
+  /** Next season's covers on the fields that have one now, as a proposal. */
+  private void ahead(CSVRecord field, Random luck) throws IOException {
+    Year y = new Year(SEASON + 1, crop(field, SEASON + 1), LocalDate.of(2027, 5, 8), "");
+    Year next = year(field, SEASON + 2, luck);
+    if (!field.get("status").equals("accepted") || luck.nextDouble() < 0.3) {
+      return;
+    }
+    Cover c = cover(field, y.crop(), next.crop());
+    LocalDate seeded =
+        LocalDate.of(SEASON + 1, Month.OCTOBER, y.crop().equals("soybean") ? 2 : 14)
+            .plusDays(luck.nextInt(6));
+    out.printRecord(
+        field.get("name"),
+        SEASON + 1,
+        "",
+        "",
+        "",
+        "",
+        "proposed",
+        c.purposes(),
+        c.components(),
+        c.method(),
+        seeded,
+        c.ending(),
+        next.planted().minusDays(c.daysToPlanting()),
+        "");
+  }
+
+  private double mass(
+      CSVRecord field,
+      CashCrop crop,
+      CropColumns columns,
+      Cover c,
+      LocalDate seeded,
+      LocalDate ended) {
+    List<CoverComponent> components = new ArrayList<>();
+    for (String part : c.components().split(";")) {
+      String[] p = part.split(":");
+      components.add(
+          new CoverComponent(
+              species.get(p[0]),
+              Double.parseDouble(p[1]),
+              CoverComponent.USUAL_GERMINATION,
+              CoverComponent.USUAL_PURITY,
+              null));
+    }
+    Soil soil =
+        new Soil(
+            Texture.valueOf(constant(field.get("texture"))),
+            Drainage.valueOf(constant(field.get("drainage"))),
+            field.get("tiled").equals("yes"));
+    SeasonPlan plan =
+        new SeasonPlan(
+            soil,
+            FieldStart.USUAL,
+            crop,
+            components,
+            Placement.DRILL,
+            seeded,
+            EndingMethod.of(c.ending()).acts(ended),
+            null);
+    SeasonRun run = model.run(sky, columns, plan);
+    return run.columns().totalCoverMgPerHa(run.columns().indexOf(ended.minusDays(2)));
+  }
+
+  private static String constant(String key) {
+    return key.replaceAll("([A-Z])", "_$1").toUpperCase(Locale.ROOT);
+  }
+}
