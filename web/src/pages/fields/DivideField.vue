@@ -35,14 +35,19 @@ function click(event: MouseEvent) {
   line.value = line.value.length === ENDS ? [at] : [...line.value, at]
   if (line.value.length === ENDS) void look()
 }
+const typed = computed(() => readNumber(area.value, session.units))
 const input = computed(() => {
-  const typed = readNumber(area.value, session.units)
   return {
     version: props.field.version,
     names: names.value,
     ...(line.value.length === ENDS
       ? { line: line.value.map((p) => [...p]) }
-      : { areaHa: 'value' in typed ? toSi(typed.value, 'HA', session.units) : undefined }),
+      : {
+          areaHa:
+            typed.value.value === undefined
+              ? undefined
+              : toSi(typed.value.value, 'HA', session.units),
+        }),
   }
 })
 const look = () =>
@@ -98,6 +103,7 @@ const divide = () =>
           v-model="area"
           :label="`Area of the first piece, ${unitName('HA', session.units)}`"
           inputmode="decimal"
+          :error-messages="typed.problem"
           @update:model-value="line = []"
         />
         <v-text-field v-model="names[0]" label="First piece" />
