@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
@@ -30,7 +30,10 @@ const to = computed(() => {
 const drawn = computed<YearLink[]>(() =>
   links.value.map((l) => ({ ...l, logged: l.fromLogged, crop: undefined })),
 )
-const last = computed(() => links.value.filter((l) => l.kind === 'cover').at(-1))
+const covers = computed(() => links.value.filter((l) => l.kind === 'cover'))
+/** The cover another is added behind: the one that is looked at, else the last. */
+const last = computed(() => covers.value.find((l) => l.id === props.chosen) ?? covers.value.at(-1))
+const listed = ref(false)
 const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
 
 function look(season: number, link?: string) {
@@ -49,6 +52,14 @@ const grew = (l: Schemas['LinkView']) =>
   <section ref="box" class="card chain">
     <header class="row mb-1">
       <h2 class="grow">Through the years</h2>
+      <v-btn
+        v-if="links.length"
+        variant="text"
+        density="compact"
+        :aria-expanded="listed"
+        @click="listed = !listed"
+        >{{ listed ? 'Without the list' : 'As a list' }}</v-btn
+      >
       <v-btn
         v-if="session.owner && last"
         variant="text"
@@ -70,7 +81,12 @@ const grew = (l: Schemas['LinkView']) =>
         @pick="pick($event.id)"
       />
     </div>
-    <table v-if="links.length" class="plain">
+    <template v-if="!listed">
+      <p v-for="b in chain?.broken ?? []" :key="b.linkId + b.rule" class="rust">
+        {{ session.reason(b.words) }}
+      </p>
+    </template>
+    <table v-if="links.length && listed" class="plain">
       <tbody>
         <tr v-for="l in links" :key="l.id" :class="{ chosen: chosen === l.id }">
           <td>
@@ -91,7 +107,7 @@ const grew = (l: Schemas['LinkView']) =>
         </tr>
       </tbody>
     </table>
-    <p v-else class="muted">Nothing is planned or written down yet.</p>
+    <p v-if="!links.length" class="muted">Nothing is planned or written down yet.</p>
   </section>
 </template>
 

@@ -139,6 +139,10 @@ const divide = () =>
   display: flex;
   flex-direction: column;
   gap: 12px;
+  justify-content: flex-start;
+}
+.form > * {
+  flex: none;
 }
 .picture {
   cursor: crosshair;

@@ -83,6 +83,7 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
 }
 .link {
   cursor: pointer;
+  text-decoration: none;
 }
 .link path {
   stroke-width: 1.2;
@@ -112,7 +113,6 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
   stroke-width: 2;
 }
 .link text {
-  text-decoration: none;
   font-size: 11px;
   fill: var(--muted);
 }

@@ -37,14 +37,10 @@ final class Screenshots {
     desk.setViewportSize(1280, 1400);
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "fields", "hours", "open", "seed", "shed"}) {
+    for (String page : new String[] {"map", "fields", "years", "hours", "open", "seed", "shed"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }
-    desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("High-clearance spreader"))
-        .click();
-    desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Spread pattern")).click();
-    take(desk, "pattern");
     desk.navigate("/seed/mix");
     take(desk, "mix");
     desk.navigate("/season");

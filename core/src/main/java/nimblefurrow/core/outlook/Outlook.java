@@ -98,6 +98,19 @@ public record Outlook(
   }
 
   /**
+   * {@return the most cover there is on any day up to one, in the middle year, Mg/ha}
+   *
+   * @param day the last day asked about
+   */
+  public double mostUntil(LocalDate day) {
+    double most = middleOn(day);
+    for (int p = 0; p < middle.length && !start.plusDays((long) p * stepDays).isAfter(day); p++) {
+      most = Math.max(most, middle[p]);
+    }
+    return most;
+  }
+
+  /**
    * {@return the day the first species has viable seed, from 1 January of the season, in the middle
    * year; nothing where none gets so far}
    *

@@ -74,7 +74,8 @@ final class ChainViews {
    * @param until ended or harvested, likewise
    * @param purposes of a cover: why, in words
    * @param how of a cover: how it is seeded and ended, in words
-   * @param grewMgPerHa cover at its ending in the middle year; null for crops and without weather
+   * @param grewMgPerHa the most cover up to its ending in the middle year; null for crops and
+   *     without weather
    * @param behind the cover it follows with no crop between; null for none
    * @param nextSeason the season a cover behind it belongs to
    * @param plan of a cover: as planned

@@ -107,13 +107,15 @@ public class PlannedFields {
     return cases.links(farm, field, known).stream().map(c -> planned(farm, weather, c)).toList();
   }
 
-  /** Cover on the day it ends in the middle year, Mg/ha; null where none grows. */
+  /**
+   * The most cover there is up to the day it ends in the middle year, Mg/ha; null where none grows.
+   */
   public @Nullable Double grewMgPerHa(PlannedField field, LocalDate endedOn) {
     CoverPlan cover = field.cover();
     if (cover == null) {
       return null;
     }
-    return outlooks.outlook(cover, field.crop(), field.weather()).middleOn(endedOn);
+    return outlooks.outlook(cover, field.crop(), field.weather()).mostUntil(endedOn);
   }
 
   /** The day seed of the cover is viable in the middle year; null where it never is, or unknown. */

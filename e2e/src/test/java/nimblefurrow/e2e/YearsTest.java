@@ -1,0 +1,99 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Years of the farm, a cover behind a cover, a rotation, a field in pieces. */
+class YearsTest {
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static void open(Page page, String field) {
+    page.navigate("/season");
+    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(field);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(field).setExact(true))
+        .click();
+    page.locator(".editor").waitFor();
+  }
+
+  private static Locator row(Page page, String field) {
+    return page.locator("section.field", new Page.LocatorOptions().setHasText(field));
+  }
+
+  @Test
+  void anotherSeasonIsLookedAtAndLeftAgain() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.locator("[data-test=season]").click();
+    page.getByText("Season 2025–26").click();
+    assertThat(page.locator("[data-test=season]")).containsText("2025");
+    assertThat(page.getByText("back to this season")).isVisible();
+    page.navigate("/fields");
+    assertThat(page.locator("[data-test=season]")).containsText("2025");
+    page.getByText("back to this season").click();
+    assertThat(page.locator("[data-test=season]")).containsText("2026");
+  }
+
+  @Test
+  void theYearsSayWhatStoodAndACellIsChanged() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/years");
+    assertThat(page.locator("h1")).containsText("green this winter");
+    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill("Upper Tile");
+    assertThat(page.locator("section.field")).hasCount(1);
+    row(page, "Upper Tile")
+        .locator("g.link")
+        .filter(new Locator.FilterOptions().setHasText("soybeans"))
+        .last()
+        .click();
+    page.getByLabel("Left out of covers this year because").fill("tile goes in");
+    button(page, "Save").click();
+    assertThat(page.getByText(Pattern.compile("Upper Tile, \\d{4}: saved"))).isVisible();
+  }
+
+  @Test
+  void aCoverIsPlannedBehindACover() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    open(page, "Cedar Draw");
+    page.locator("[data-test=behind]").click();
+    assertThat(page).hasURL(Pattern.compile("link=new"));
+    assertThat(page.locator("[data-test=season]")).containsText("2027");
+    assertThat(page.locator(".editor")).isVisible();
+    page.getByText("back to this season").click();
+  }
+
+  @Test
+  void aRotationIsTriedAndLaid() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/years");
+    page.getByLabel("Bluestem", new Page.GetByLabelOptions().setExact(true)).check();
+    page.locator("[data-test=rotation]").click();
+    assertThat(page.getByText("A rotation over 1 field")).isVisible();
+    button(page, "New rotation").click();
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Corn and beans");
+    button(page, "See what it fills").click();
+    assertThat(page.getByText("would be filled")).isVisible();
+    assertThat(page.getByText("set by hand").first()).isVisible();
+    button(page, "Close").click();
+  }
+
+  @Test
+  void aFieldIsSeenInPiecesBeforeItIsDivided() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    open(page, "Gravel Pit");
+    page.getByText("Edit the field").click();
+    page.getByLabel("Area of the first piece, ac").fill("40");
+    button(page, "See the pieces").click();
+    assertThat(page.locator(".parts")).containsText("Gravel Pit 1: 40.0 ac");
+    assertThat(page.locator("path.part")).hasCount(2);
+    page.getByLabel("Area of the first piece, ac").fill("4000");
+    button(page, "See the pieces").click();
+    assertThat(page.getByText("smaller than all of Gravel Pit").first()).isVisible();
+  }
+}
