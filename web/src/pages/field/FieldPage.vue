@@ -18,6 +18,7 @@ import FieldLog from './FieldLog.vue'
 import FieldPicture from './FieldPicture.vue'
 import FieldSaid from './FieldSaid.vue'
 import GrowthChart from './GrowthChart.vue'
+import ShadeCard from './ShadeCard.vue'
 import PlanEditor from './PlanEditor.vue'
 import PurposeOdds from './PurposeOdds.vue'
 import StageOdds from './StageOdds.vue'
@@ -120,6 +121,7 @@ useEventListener('keydown', (event) => {
           @pick="endBy"
         />
         <AfterEnding v-if="tried" :field-id="fieldId" :plan="tried" />
+        <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
         <FeedCard v-if="tried && feeds" :field-id="fieldId" :plan="tried" />
         <GrowthChart v-if="shown.goals.length" :shown="shown" />
         <StageOdds v-if="shown.species.length" :species="shown.species" />

@@ -104,8 +104,12 @@ final class DemoYears {
   private record Year(int season, String crop, LocalDate planted, String maturity) {}
 
   private void write(CSVRecord field, Random luck) throws IOException {
-    for (int season = SEASON - BACK; season < SEASON; season++) {
-      past(field, year(field, season, luck), year(field, season + 1, new Random(season)), luck);
+    List<Year> years = new ArrayList<>();
+    for (int season = SEASON - BACK; season <= SEASON; season++) {
+      years.add(year(field, season, luck));
+    }
+    for (int i = 0; i < BACK; i++) {
+      past(field, years.get(i), years.get(i + 1), luck);
     }
     for (int season = SEASON + 2; season <= SEASON + AHEAD; season++) {
       Year y = year(field, season, luck);
@@ -213,7 +217,10 @@ final class DemoYears {
     }
     boolean tooLate = seeded.isAfter(LocalDate.of(y.season(), Month.NOVEMBER, 12));
     StringBuilder log = new StringBuilder(harvest + "|harvested|");
+    String planting =
+        next.crop().equals("smallGrain") ? "" : ";" + next.planted() + "|planted|";
     if (!covered || tooLate) {
+      log.append(planting);
       out.printRecord(
           field.get("name"),
           y.season(),
@@ -242,6 +249,7 @@ final class DemoYears {
       log.append("||").append(String.format(Locale.ROOT, "%.2f", mass));
       log.append(";").append(ended).append("|ended|").append(fails ? "hardly worth it" : "");
     }
+    log.append(planting);
     out.printRecord(
         field.get("name"),
         y.season(),

@@ -21,6 +21,14 @@ alter table work_run add column season_year int;
 create extension if not exists btree_gist;
 alter table cover_plan drop constraint cover_plan_piece_id_season_year_position_key;
 alter table cover_plan drop column position;
+-- Seasons were planned apart: a cover that would still stand when the next is seeded ends that day.
+update cover_plan b set seed_on = b.seed_on + 1
+  where b.seed_on + 1 < b.end_on and exists (
+    select 1 from cover_plan a where a.piece_id = b.piece_id and a.seed_on = b.seed_on and a.season_year < b.season_year);
+update cover_plan a set end_on = (
+    select min(b.seed_on) from cover_plan b where b.piece_id = a.piece_id and b.seed_on > a.seed_on)
+  where exists (
+    select 1 from cover_plan b where b.piece_id = a.piece_id and b.seed_on > a.seed_on and b.seed_on < a.end_on);
 alter table cover_plan add constraint covers_one_behind_the_other
   exclude using gist (piece_id with =, daterange(seed_on, end_on) with &&) deferrable initially deferred;
 create index cover_plan_piece on cover_plan (piece_id, seed_on);

@@ -53,6 +53,7 @@ class EveryDoorTest {
           "hours",
           "sheet",
           "tank",
+          "try",
           "quote");
 
   /**
@@ -136,7 +137,13 @@ class EveryDoorTest {
       String name = path.substring(path.indexOf('{') + 1, path.indexOf('}'));
       String kind = name.equals("id") ? idOf(door) : name;
       String value = known.getOrDefault(kind, ids.getOrDefault(kind, UUID.randomUUID().toString()));
-      path = path.replace("{" + name + "}", name.equals("format") ? "kml" : value);
+      String fitting =
+          switch (name) {
+            case "format" -> "kml";
+            case "year" -> "2027";
+            default -> value;
+          };
+      path = path.replace("{" + name + "}", fitting);
     }
     StringBuilder query = new StringBuilder();
     for (JsonNode p : door.operation().path("parameters")) {

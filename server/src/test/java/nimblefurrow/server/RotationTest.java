@@ -77,42 +77,43 @@ class RotationTest {
                 year("smallGrain", null)))
         .ok();
     String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
-    // 2027 is soybeans by hand; corn of the rotation is not put in its place.
-    owner.put(farm + "/fields/" + field + "/crops/2029", Map.of("kind", "silageCorn")).ok();
+    // 2029 is soybeans by hand; corn of the rotation is not put in its place.
+    owner.put(farm + "/fields/" + field + "/crops/2029", Map.of("kind", "soybean")).ok();
+    owner.put(farm + "/fields/" + field + "/crops/2031", Map.of("kind", "silageCorn")).ok();
     Map<String, Object> lay =
-        Map.of("fieldIds", List.of(field), "from", 2027, "to", 2030, "offset", 0);
+        Map.of("fieldIds", List.of(field), "from", 2029, "to", 2032, "offset", 0);
 
     JsonNode tried = owner.post(path + "/try", lay).ok().json();
     assertThat(tried.at("/fields/0/years/0/kept").asString()).isEqualTo("set by hand: soybeans");
     assertThat(
-            cell(owner.get(farm + "/years?from=2026&to=2031").ok().json(), field, 2028).has("crop"))
+            cell(owner.get(farm + "/years?from=2026&to=2034").ok().json(), field, 2030).has("crop"))
         .isFalse();
 
     JsonNode laid = owner.post(path + "/lay", lay).ok().json();
     assertThat(laid.get("filled").asInt()).isEqualTo(2);
     assertThat(laid.get("kept").asInt()).isEqualTo(2);
-    JsonNode years = owner.get(farm + "/years?from=2026&to=2031").ok().json();
-    assertThat(cell(years, field, 2027).at("/crop/kind").asString()).isEqualTo("soybean");
-    assertThat(cell(years, field, 2028).at("/crop/kind").asString()).isEqualTo("soybean");
-    assertThat(cell(years, field, 2029).at("/crop/kind").asString()).isEqualTo("silageCorn");
-    assertThat(cell(years, field, 2030).at("/crop/kind").asString()).isEqualTo("corn");
-    assertThat(covers(years, field, 2030)).isEqualTo(1);
-    assertThat(covers(years, field, 2028)).isZero();
+    JsonNode years = owner.get(farm + "/years?from=2026&to=2034").ok().json();
+    assertThat(cell(years, field, 2029).at("/crop/kind").asString()).isEqualTo("soybean");
+    assertThat(cell(years, field, 2030).at("/crop/kind").asString()).isEqualTo("soybean");
+    assertThat(cell(years, field, 2031).at("/crop/kind").asString()).isEqualTo("silageCorn");
+    assertThat(cell(years, field, 2032).at("/crop/kind").asString()).isEqualTo("corn");
+    assertThat(covers(years, field, 2032)).isEqualTo(1);
+    assertThat(covers(years, field, 2030)).isZero();
 
     // Laid again with another first year, what came of it follows, what was set by hand stays.
     Map<String, Object> other =
-        Map.of("fieldIds", List.of(field), "from", 2027, "to", 2030, "offset", 2);
+        Map.of("fieldIds", List.of(field), "from", 2029, "to", 2032, "offset", 2);
     owner.post(path + "/lay", other).ok();
-    JsonNode again = owner.get(farm + "/years?from=2026&to=2031").ok().json();
-    assertThat(cell(again, field, 2028).at("/crop/kind").asString()).isEqualTo("corn");
-    assertThat(covers(again, field, 2028)).isEqualTo(1);
-    assertThat(cell(again, field, 2029).at("/crop/kind").asString()).isEqualTo("silageCorn");
+    JsonNode again = owner.get(farm + "/years?from=2026&to=2034").ok().json();
+    assertThat(cell(again, field, 2030).at("/crop/kind").asString()).isEqualTo("corn");
+    assertThat(covers(again, field, 2030)).isEqualTo(1);
+    assertThat(cell(again, field, 2031).at("/crop/kind").asString()).isEqualTo("silageCorn");
 
     // Once somebody sets a year by hand it is theirs.
-    owner.put(farm + "/fields/" + field + "/crops/2028", Map.of("kind", "soybean")).ok();
+    owner.put(farm + "/fields/" + field + "/crops/2030", Map.of("kind", "soybean")).ok();
     owner.post(path + "/lay", other).ok();
     assertThat(
-            cell(owner.get(farm + "/years?from=2026&to=2031").ok().json(), field, 2028)
+            cell(owner.get(farm + "/years?from=2026&to=2034").ok().json(), field, 2030)
                 .at("/crop/kind")
                 .asString())
         .isEqualTo("soybean");
@@ -121,7 +122,7 @@ class RotationTest {
     owner.delete(path).ok();
     assertThat(owner.get(farm + "/rotations").ok().json()).isEmpty();
     assertThat(
-            cell(owner.get(farm + "/years?from=2026&to=2031").ok().json(), field, 2030)
+            cell(owner.get(farm + "/years?from=2026&to=2034").ok().json(), field, 2032)
                 .at("/crop/kind")
                 .asString())
         .isEqualTo("smallGrain");

@@ -79,7 +79,7 @@ class SameInstantTest {
                     mine)));
     Api.Answer answer =
         meanwhile(
-            "update cover_plan set seed_on = '2026-10-04', version = version + 1 where piece_id = '%s'"
+            "update cover_plan set seed_on = '2026-10-04', version = version + 1 where season_year = 2026 and piece_id = '%s'"
                 .formatted(piece),
             () -> owner.post(farm + "/plans", body));
     assertThat(answer.refused(409)).contains("Someone else changed the plan of Creek Forty");
@@ -102,7 +102,7 @@ class SameInstantTest {
     String end = "2027-05-02";
     Api.Answer answer =
         meanwhile(
-            "update cover_plan set end_on = '%s', version = version + 1 where piece_id = '%s'"
+            "update cover_plan set end_on = '%s', version = version + 1 where season_year = 2026 and piece_id = '%s'"
                 .formatted(end, furrow.get("pieceId").asString()),
             () -> owner.post(field, choice));
     assertThat(answer.refused(409)).contains("Someone else changed the plan of Cedar Draw");
@@ -115,7 +115,7 @@ class SameInstantTest {
     String id = furrow.get("fieldId").asString();
     Api.Answer answer =
         meanwhile(
-            "update cover_plan set end_on = '2027-05-02', version = version + 1 where piece_id = '%s'"
+            "update cover_plan set end_on = '2027-05-02', version = version + 1 where season_year = 2026 and piece_id = '%s'"
                 .formatted(furrow.get("pieceId").asString()),
             () ->
                 owner.post(

@@ -1,5 +1,6 @@
 package nimblefurrow.server.chain;
 
+import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
@@ -50,6 +51,15 @@ class ChainController {
   ChainViews.ChainView chain(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.see(farmId);
     return chains.chain(farmId, fieldId);
+  }
+
+  /** Light at the ground of this season and the next: what a smother chain leaves a weed. */
+  @GetMapping("/fields/{fieldId}/shade")
+  List<ChainViews.ShadeView> shade(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+    access.see(farmId);
+    int season = farms.get(farmId).seasonYear();
+    fields.get(farmId, fieldId);
+    return chains.shade(farmId, fieldId, season, season + 1);
   }
 
   @GetMapping("/years")

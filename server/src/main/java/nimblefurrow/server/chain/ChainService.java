@@ -2,6 +2,7 @@ package nimblefurrow.server.chain;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import nimblefurrow.core.chain.ChainRules;
 import nimblefurrow.core.chain.ChainYear;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.outlook.ShadedWeeks;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.standing.LogKind;
@@ -73,6 +75,26 @@ class ChainService {
         links,
         broken(stored, ripe),
         gaps);
+  }
+
+  /** Light at the ground through each of some seasons; nothing without weather. */
+  List<ChainViews.ShadeView> shade(UUID farmId, UUID fieldId, int first, int last) {
+    FarmView farm = farms.get(farmId);
+    List<ChainViews.ShadeView> all = new ArrayList<>();
+    for (int season = first; season <= last; season++) {
+      planned.shade(farm.in(season), fieldId).ifPresent(w -> all.add(shade(w)));
+    }
+    return all;
+  }
+
+  private static ChainViews.ShadeView shade(ShadedWeeks w) {
+    return new ChainViews.ShadeView(
+        w.season(),
+        SeasonDates.whole(w.season()).first(),
+        ShadedWeeks.DARK,
+        Arrays.stream(w.light()).boxed().toList(),
+        w.dark(),
+        w.open().stream().map(g -> new ChainViews.GapView(g.from(), g.to(), g.days())).toList());
   }
 
   /** What the model says of each cover, by its id. */

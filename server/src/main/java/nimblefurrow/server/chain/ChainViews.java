@@ -104,6 +104,22 @@ final class ChainViews {
   /** A rule that is not kept, at a link. */
   record BrokenView(ChainRules.Rule rule, String linkId, LocalDate on, ReasonView words) {}
 
+  /**
+   * Light at the ground through a season.
+   *
+   * @param start first day of the first week
+   * @param light share of daylight, a value a week, in the middle year
+   * @param dark weeks under {@code under}
+   * @param open stretches of weeks that are not
+   */
+  record ShadeView(
+      int season,
+      LocalDate start,
+      double under,
+      List<Double> light,
+      int dark,
+      List<GapView> open) {}
+
   /** Days with nothing on the ground. */
   record GapView(LocalDate from, LocalDate to, int days) {}
 

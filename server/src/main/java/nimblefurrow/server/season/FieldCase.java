@@ -258,6 +258,12 @@ record FieldCase(
     return Species.together(species(plan)) + ", " + SeedingMethod.of(plan.method()).label();
   }
 
+  /** The same without what was said of deeds and kept of days: both are of another cover. */
+  FieldCase unpromised() {
+    return new FieldCase(
+        field, seasonYear, log, table, Map.of(), Map.of(), wentOut, plan, before, followedOn);
+  }
+
   /** Whether the cover is over: its ending is written down, or long past with another behind it. */
   boolean over(LocalDate today) {
     return plan != null

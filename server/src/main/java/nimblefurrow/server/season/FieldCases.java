@@ -2,6 +2,8 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.cover.SpeciesService;
@@ -112,7 +115,17 @@ class FieldCases {
       cases.add(c);
       before = c.leaves();
     }
-    return cases;
+    return promisedOnce(farm, cases);
+  }
+
+  /** What was said of deeds, and the days of kept work, are of the cover that is on. */
+  private static List<FieldCase> promisedOnce(FarmView farm, List<FieldCase> cases) {
+    int on = 0;
+    while (on < cases.size() - 1 && cases.get(on).over(farm.today())) {
+      on++;
+    }
+    FieldCase now = cases.get(on);
+    return cases.stream().map(c -> c == now ? c : c.unpromised()).toList();
   }
 
   /** A field with room for a cover behind the last there is. */
@@ -210,6 +223,26 @@ class FieldCases {
     }
   }
 
+  /** Days of kept work that lie in the season that is looked at. */
+  private Map<UUID, Map<Deed, LocalDate>> kept(FarmView farm) {
+    SeasonDates.Range season = SeasonDates.log(farm.seasonYear());
+    Map<UUID, Map<Deed, LocalDate>> all = new HashMap<>();
+    keptDays
+        .of(farm.id())
+        .forEach(
+            (field, days) -> {
+              Map<Deed, LocalDate> mine = new EnumMap<>(Deed.class);
+              days.forEach(
+                  (deed, day) -> {
+                    if (season.holds(day)) {
+                      mine.put(deed, day);
+                    }
+                  });
+              all.put(field, mine);
+            });
+    return all;
+  }
+
   Known known(FarmView farm, List<FieldView> all) {
     return new Known(
         farm.seasonYear(),
@@ -218,7 +251,7 @@ class FieldCases {
         plans.ofAllYears(farm.id(), all.stream().map(FieldView::piece).toList()),
         species.table(farm.id()),
         log.said(farm.id(), farm.seasonYear()),
-        keptDays.of(farm.id()),
+        kept(farm),
         wentOut.of(farm.id()));
   }
 }

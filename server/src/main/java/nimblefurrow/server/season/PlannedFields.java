@@ -5,11 +5,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.outlook.ShadedWeeks;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.standing.DeedStanding;
@@ -116,6 +118,18 @@ public class PlannedFields {
       return null;
     }
     return outlooks.outlook(cover, field.crop(), field.weather()).mostUntil(endedOn);
+  }
+
+  /** Light at the ground of a field in a season, under all its covers; nothing without weather. */
+  public Optional<ShadedWeeks> shade(FarmView farm, UUID fieldId) {
+    List<PlannedField> all = links(farm, fieldId);
+    return all.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            ShadedWeeks.of(
+                outlooks.forecaster(),
+                farm.seasonYear(),
+                all.stream().map(f -> new ShadedWeeks.Grown(f.cover(), f.crop())).toList()));
   }
 
   /** The day seed of the cover is viable in the middle year; null where it never is, or unknown. */

@@ -1,0 +1,231 @@
+package nimblefurrow.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.Endings;
+import nimblefurrow.core.Farm;
+import nimblefurrow.core.Seedings;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.PlantingLag;
+import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Soil;
+import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.UnitSystem;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Each warning on the day, the rate or the odds at which it begins to hold. */
+class PlanWarningsTest {
+  private static final Forecaster FORECASTER = new Forecaster(Farm.MODEL);
+  private static final CropSeasons BEANS = Farm.seasons(Farm.SOYBEAN);
+  private static final LocalDate OCTOBER = LocalDate.of(2026, 10, 1);
+  private static final LocalDate PLANT = LocalDate.of(2027, 5, 20);
+
+  private static Window window(CoverPlan plan) {
+    return new WindowFinder(Farm.CLIMATE, BEANS)
+        .find(plan.cover().stream().map(CoverComponent::species).toList(), plan.method(), Soil.USUAL);
+  }
+
+  private static List<String> of(CoverPlan plan, EndingMethod ending, Purpose purpose) {
+    return PlanWarnings.of(
+            plan,
+            ending,
+            window(plan),
+            purpose,
+            FORECASTER.outlook(plan, BEANS),
+            BEANS,
+            NextCrop.Kind.SOYBEAN)
+        .stream()
+        .map(r -> r.say(UnitSystem.METRIC))
+        .toList();
+  }
+
+  private static CoverPlan rye(LocalDate seedOn) {
+    return Farm.plan(Seedings.DRILL, seedOn, Farm.seed("cereal_rye", 78));
+  }
+
+  private static CoverPlan ended(LocalDate on) {
+    return rye(OCTOBER).ended(on, PLANT, List.of());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"14,29,true", "15,29,false", "15,30,false", "14,30,true", "0,1,true", "1,1,false"})
+  void oddsBelowEvenArePoor(int met, int years, boolean poor) {
+    assertThat(PlanWarnings.poor(met, years)).isEqualTo(poor);
+  }
+
+  @Test
+  void poorOddsAreSaidWithTheirFigures() {
+    CoverPlan late = rye(LocalDate.of(2026, 11, 25));
+    int met =
+        FORECASTER
+            .outlook(late, BEANS)
+            .met(Purpose.SMOTHER_WEEDS, Purpose.SMOTHER_WEEDS.target());
+    assertThat(of(late, Endings.SPRAY_EARLY, Purpose.SMOTHER_WEEDS))
+        .anyMatch(w -> w.contains(" in " + met + " of 29 years"));
+    assertThat(of(rye(OCTOBER), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.matches(".* in \\d+ of 29 years"));
+  }
+
+  @Test
+  void aDayOutsideTheWindowIsSaidWithWhatSetsIt() {
+    Window window = window(rye(OCTOBER));
+    LocalDate closes = window.closes().day();
+    String last = window.closes().reason().say(UnitSystem.METRIC);
+    assertThat(of(rye(closes), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL)).doesNotContain(last);
+    assertThat(of(rye(closes.plusDays(1)), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL)).contains(last);
+    LocalDate opens = window.opens().day();
+    String first = window.opens().reason().say(UnitSystem.METRIC);
+    assertThat(of(rye(opens), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL)).doesNotContain(first);
+    assertThat(of(rye(opens.minusDays(1)), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL)).contains(first);
+  }
+
+  @Test
+  void endingAndPlantingAsFarApartAsTheWayNeeds() {
+    PlantingLag lag = Endings.SPRAY_EARLY.lag(rye(OCTOBER), NextCrop.Kind.SOYBEAN);
+    assertThat(lags(PLANT.minusDays(lag.least()))).isEmpty();
+    assertThat(lags(PLANT.minusDays(lag.most()))).isEmpty();
+    assertThat(lags(PLANT.minusDays(lag.least() - 1L)))
+        .singleElement()
+        .asString()
+        .contains("is " + (lag.least() - 1) + " days ahead of planting on 20 May")
+        .contains("it goes " + lag.least() + " to " + lag.most() + " days ahead");
+    assertThat(lags(PLANT.minusDays(lag.most() + 1L))).hasSize(1);
+    assertThat(lags(PLANT.plusDays(3)))
+        .singleElement()
+        .asString()
+        .contains("is 3 days after planting");
+  }
+
+  private static List<String> lags(LocalDate end) {
+    return of(ended(end), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL).stream()
+        .filter(w -> w.contains("planting on"))
+        .toList();
+  }
+
+  @Test
+  void winterNeedsNoDaysToPlanting() {
+    assertThat(of(ended(PLANT.plusDays(90)), Endings.WINTER, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains("planting on"));
+  }
+
+  @Test
+  void aSpeciesThatTakesOverAMixIsCapped() {
+    double cap = Farm.species("annual_ryegrass").seed().mixCapKgPerHa();
+    double usual = CoverComponent.USUAL_GERMINATION * CoverComponent.USUAL_PURITY;
+    assertThat(caps(cap, usual)).isEmpty();
+    assertThat(caps(cap * 1.01, usual))
+        .singleElement()
+        .asString()
+        .contains("Annual ryegrass at")
+        .contains("takes over a mix");
+    // Caps are for seed as it usually is: of poorer seed more may go in.
+    assertThat(caps(cap * 1.01, usual * 0.9)).isEmpty();
+    CoverPlan alone = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("annual_ryegrass", 3 * cap));
+    assertThat(of(alone, Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains("takes over"));
+  }
+
+  private static List<String> caps(double rate, double live) {
+    CoverComponent ryegrass =
+        new CoverComponent(Farm.species("annual_ryegrass"), rate, live, 1, null);
+    CoverPlan mix =
+        Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("crimson_clover", 8), ryegrass);
+    return of(mix, Endings.SPRAY_EARLY, Purpose.HOLD_SOIL).stream()
+        .filter(w -> w.contains("takes over"))
+        .toList();
+  }
+
+  @Test
+  void whatFeedsNoCattleIsSaidWhereTheyAreToBeFed() {
+    String said = "feeds no cattle";
+    assertThat(of(rye(OCTOBER), Endings.SPRAY_EARLY, Purpose.FEED_CATTLE))
+        .anyMatch(w -> w.contains(said));
+    assertThat(of(rye(OCTOBER), EndingMethod.of("graze"), Purpose.FEED_CATTLE))
+        .noneMatch(w -> w.contains(said));
+    assertThat(of(rye(OCTOBER), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains(said));
+  }
+
+  @Test
+  void aRollerThatComesBeforeTheStandIsRipe() {
+    double ripe =
+        FORECASTER.outlook(rye(OCTOBER), BEANS).species().get(0).stages().stream()
+            .filter(s -> s.name().equals("mid-anthesis"))
+            .findFirst()
+            .orElseThrow()
+            .day()
+            .median();
+    LocalDate day = BEANS.day(ripe);
+    assertThat(rolled(day)).isEmpty();
+    assertThat(rolled(day.minusDays(1))).isEmpty();
+    assertThat(rolled(day.minusDays(4)))
+        .singleElement()
+        .asString()
+        .contains("before it is ripe in the middle year");
+    // Only where a roller is to kill it.
+    assertThat(of(ended(day.minusDays(20)), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains("before it is ripe"));
+  }
+
+  private static List<String> rolled(LocalDate on) {
+    return of(ended(on), Endings.ROLL_PLANT, Purpose.HOLD_SOIL).stream()
+        .filter(w -> w.contains("before it is ripe"))
+        .toList();
+  }
+
+  @Test
+  void speciesThatRipenFarApartAndThoseThatStandUp() {
+    CoverPlan apart =
+        Farm.plan(
+            Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 50), Farm.seed("hairy_vetch", 15));
+    Outlook outlook = FORECASTER.outlook(apart, BEANS);
+    List<String> said = of(apart, Endings.ROLL_PLANT, Purpose.SMOTHER_WEEDS);
+    boolean far = Math.abs(key(outlook, 0) - key(outlook, 1)) > 10;
+    assertThat(said.stream().anyMatch(w -> w.contains("ripens"))).isEqualTo(far);
+    assertThat(said).noneMatch(w -> w.contains("stands up again"));
+    CoverPlan grass = Farm.plan(Seedings.DRILL, OCTOBER, Farm.seed("annual_ryegrass", 20));
+    assertThat(of(grass, Endings.ROLL_PLANT, Purpose.HOLD_SOIL))
+        .anyMatch(w -> w.equals("Annual ryegrass stands up again after the roller"));
+  }
+
+  private static double key(Outlook outlook, int species) {
+    return outlook.species().get(species).stages().stream()
+        .filter(s -> s.name().equals("mid-anthesis") || s.name().equals("full bloom"))
+        .findFirst()
+        .orElseThrow()
+        .day()
+        .median();
+  }
+
+  @Test
+  void whatLivesThroughWinterIsNotEndedByIt() {
+    assertThat(of(rye(OCTOBER), Endings.WINTER, Purpose.HOLD_SOIL))
+        .anyMatch(w -> w.startsWith("Cereal rye lives through winter in "));
+    CoverPlan oats =
+        Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 28), Farm.seed("sorghum_sudan", 30));
+    assertThat(of(oats, Endings.WINTER, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains("lives through winter"));
+    assertThat(of(rye(OCTOBER), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .noneMatch(w -> w.contains("lives through winter"));
+  }
+
+  @Test
+  void theMostCoverUpToADay() {
+    Outlook outlook = FORECASTER.outlook(rye(OCTOBER), BEANS);
+    LocalDate may = LocalDate.of(2027, 5, 10);
+    assertThat(outlook.mostUntil(may)).isGreaterThanOrEqualTo(outlook.middleOn(may));
+    assertThat(outlook.mostUntil(LocalDate.of(2026, 9, 1))).isZero();
+    Outlook killed =
+        FORECASTER.outlook(
+            Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 20), Farm.seed("oats", 80)), BEANS);
+    assertThat(killed.mostUntil(may)).isGreaterThan(killed.middleOn(may));
+  }
+}
