@@ -7,7 +7,7 @@ import { harvested, marksOf } from './furrowMarks'
 import FurrowMark from './FurrowMark.vue'
 import FurrowStanding from './FurrowStanding.vue'
 import FurrowWindow from './FurrowWindow.vue'
-import { x, type DayScale } from './scale'
+import { within, x, type DayScale } from './scale'
 import { WEEKS } from './shapes'
 import { useMoving } from './useMoving'
 
@@ -92,7 +92,14 @@ const { down, drag, release, key } = useMoving(
     >
       <title>Harvest {{ sayDay(cut.day) }}{{ cut.state === 'LIKELY' ? ', likely' : '' }}</title>
     </path>
-    <line :x1="x(scale, today)" :x2="x(scale, today)" y1="0" :y2="height" class="today" />
+    <line
+      v-if="within(scale, today)"
+      :x1="x(scale, today)"
+      :x2="x(scale, today)"
+      y1="0"
+      :y2="height"
+      class="today"
+    />
 
     <FurrowMark
       v-for="m in marks"

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
-import { test } from 'vitest'
-import { dayAt, x } from './scale.ts'
+import { expect, it, test } from 'vitest'
+import { dayAt, within, x } from './scale.ts'
 import { band, coverHeight, silhouette, until } from './shapes.ts'
 
 const scale = { start: '2026-07-01', days: 396, width: 792 }
@@ -27,4 +27,12 @@ test('shapes: covers rise with mass and end when they are ended', () => {
   assert.ok(coverHeight(2, 10) < coverHeight(4, 10))
   assert.equal(coverHeight(14, 10), 1)
   assert.deepEqual(until([1, 2, 3, 4], 1), [1, 2, 0, 0])
+})
+
+it('today lies on the season it belongs to, its first and last day included', () => {
+  const scale = { start: '2026-07-01', days: 395, width: 790 }
+  expect(within(scale, '2026-07-01')).toBe(true)
+  expect(within(scale, '2027-07-31')).toBe(true)
+  expect(within(scale, '2026-06-30')).toBe(false)
+  expect(within(scale, '2027-08-01')).toBe(false)
 })

@@ -75,7 +75,8 @@ useEventListener('keydown', onKey)
       :title="farm.demo ? 'Set the day of the demo' : farm.name"
       @click="dayPicker = farm.demo && session.owner"
     >
-      <span v-if="!smAndDown">{{ farm.name }} · </span>{{ sayFullDay(farm.today) }}
+      <span v-if="!smAndDown && session.season === farm.thisSeason">{{ farm.name }} · </span
+      >{{ sayFullDay(farm.today) }}
       <span v-if="farm.demo" class="demo">demo</span>
     </button>
   </v-app-bar>
@@ -153,6 +154,10 @@ useEventListener('keydown', onKey)
   font-size: 0.88rem;
   color: #e8dece;
   padding: 6px 0 6px 14px;
+}
+.find,
+.day {
+  white-space: nowrap;
 }
 .find {
   font-size: 0.88rem;

@@ -30,7 +30,7 @@ const say = (year: number) =>
       </v-list>
     </v-menu>
   </button>
-  <button v-if="other" class="back" @click="look(now)">back to this season</button>
+  <button v-if="other" class="back" @click="look(now)">this season</button>
 </template>
 
 <style scoped>

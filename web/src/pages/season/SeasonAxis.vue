@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { SeasonView } from '../../api/client'
 import { useSession } from '../../session'
 import { months, plus } from '../../words/days'
-import { x } from '../../furrow/scale'
+import { within, x } from '../../furrow/scale'
 
 const props = defineProps<{
   view: SeasonView
@@ -66,13 +66,21 @@ const rain = computed(() =>
       </g>
       <g>
         <line
+          v-if="within(scale, view.farm.today)"
           :x1="x(scale, view.farm.today)"
           :x2="x(scale, view.farm.today)"
           y1="0"
           :y2="HEIGHT"
           class="today"
         />
-        <text v-if="!narrow" :x="x(scale, view.farm.today) + 4" y="28" class="now">today</text>
+        <text
+          v-if="!narrow && within(scale, view.farm.today)"
+          :x="x(scale, view.farm.today) + 4"
+          y="28"
+          class="now"
+        >
+          today
+        </text>
       </g>
     </svg>
     <span class="sr">{{ session.farm?.name }}</span>

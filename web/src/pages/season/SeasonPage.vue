@@ -103,7 +103,7 @@ onBeforeUnmount(() => season.drop())
       <div class="grow">
         <h1>{{ headline }}</h1>
         <p class="muted">{{ totals }}</p>
-        <RushLine />
+        <RushLine v-if="session.season === session.farm?.thisSeason" />
       </div>
       <div class="tools no-print">
         <v-text-field

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
-import { test } from 'vitest'
+import { expect, it, test } from 'vitest'
 import type { Furrow } from '../../api/client'
-import { headline, matches } from './said.ts'
+import { headline, matches, otherSeason } from './said.ts'
 
 const furrow = (kind: string, more: object = {}) =>
   ({
@@ -33,4 +33,10 @@ test('filter: by name, crops, cover, reason and next step, however it is written
     assert.ok(matches(f, words), String(words))
   assert.ok(!matches(f, 'vetch'))
   assert.ok(matches(furrow('WAIT', { goal: undefined }), 'creek'))
+})
+
+it('another season says which it is, this one says what is due', () => {
+  expect(otherSeason(2025, 2026)).toBe('Season 2025–26, as it was')
+  expect(otherSeason(2027, 2026)).toBe('Season 2027–28, as planned')
+  expect(otherSeason(2026, 2026)).toBe('')
 })

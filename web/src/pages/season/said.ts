@@ -16,6 +16,13 @@ export function headline(furrows: readonly Furrow[]): string {
   return parts.length ? parts.join(', ') : 'Nothing is due today'
 }
 
+/** Which season it is, where it is not the one of today: “Season 2025–26, as it was”. */
+export function otherSeason(year: number, now: number): string {
+  if (year === now) return ''
+  const name = `Season ${year}–${String(year + 1).slice(2)}`
+  return `${name}, ${year < now ? 'as it was' : 'as planned'}`
+}
+
 /** Whether a furrow holds the words that are looked for: name, crops, cover, reason, next step. */
 export function matches(f: Furrow, words: string | null): boolean {
   const wanted = (words ?? '').trim().toLowerCase()

@@ -4,7 +4,7 @@ import type { Furrow, SeasonView } from '../../api/client'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
 import { grouped, type Grouping } from './grouping'
-import { headline, matches } from './said'
+import { headline, matches, otherSeason } from './said'
 
 /** The furrows of the season as they are filtered, grouped and chosen. */
 export function useSeasonRows(view: Ref<SeasonView | undefined>) {
@@ -42,6 +42,10 @@ export function useSeasonRows(view: Ref<SeasonView | undefined>) {
     chosen.value = next
   }
   const letGo = () => (chosen.value = new Set())
-  const head = computed(() => headline(furrows.value))
+  const head = computed(() => {
+    const farm = view.value?.farm
+    const other = farm ? otherSeason(farm.seasonYear, farm.thisSeason) : ''
+    return other || headline(furrows.value)
+  })
   return { words, grouping, chosen, picked, furrows, items, totals, headline: head, choose, letGo }
 }

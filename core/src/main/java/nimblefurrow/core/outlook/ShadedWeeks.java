@@ -16,9 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How much light reaches the ground week by week in the middle year: what a stubborn perennial weed
- * has to live on. Light passes the crop, the living cover and its mulch one after the other; through
- * mulch as exp(−0.4 · Mg/ha), a working value within what Teasdale and Mohler (1993) measured for rye
- * and vetch.
+ * has to live on. Light passes the crop, the living cover and its mulch one after the other;
+ * through mulch as exp(−0.4 · Mg/ha), a working value within what Teasdale and Mohler (1993)
+ * measured for rye and vetch.
  *
  * @param season its year; weeks begin on 1 July
  * @param light share of daylight at the ground, a value a week
@@ -104,8 +104,7 @@ public record ShadedWeeks(int season, double[] light) {
         from = w;
       } else if (!bright && from >= 0) {
         all.add(
-            new Chain.Gap(
-                first.plusDays((long) from * WEEK), first.plusDays((long) w * WEEK - 1)));
+            new Chain.Gap(first.plusDays((long) from * WEEK), first.plusDays((long) w * WEEK - 1)));
         from = -1;
       }
     }
