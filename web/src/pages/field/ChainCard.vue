@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
@@ -8,7 +8,7 @@ import { seasonLooked } from '../../farm/now'
 import { useSession } from '../../session'
 import { plus, sayDay } from '../../words/days'
 import YearStrip from '../years/YearStrip.vue'
-import type { YearLink } from '../years/strip'
+import { xOf, type YearLink } from '../years/strip'
 
 /** What grew, grows and is to grow on the field, one link behind the other over the years. */
 const props = defineProps<{ fieldId: string; chosen?: string }>()
@@ -19,8 +19,9 @@ const { data: chain } = useRead('/api/farms/{farmId}/fields/{fieldId}/chain', ()
 }))
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
-/** Ground left open before the first and behind the last, days, and the least a strip is drawn in. */
-const [MARGIN, LEAST] = [30, 560] as const
+/** Ground left open before the first and behind the last, days; the least a strip is drawn in; the card's edges. */
+const [MARGIN, LEAST, PADDING] = [30, 560, 32] as const
+const strip = computed(() => Math.max(LEAST, width.value - PADDING))
 const links = computed(() => chain.value?.links ?? [])
 const from = computed(() => plus(links.value[0]?.from ?? '', -MARGIN))
 const to = computed(() => {
@@ -35,6 +36,15 @@ const covers = computed(() => links.value.filter((l) => l.kind === 'cover'))
 const last = computed(() => covers.value.find((l) => l.id === props.chosen) ?? covers.value.at(-1))
 const listed = ref(false)
 const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
+
+// On a phone the strip is wider than the screen: today stands in the middle of it.
+const scroll = useTemplateRef<HTMLElement>('scroll')
+watch([chain, width], async () => {
+  await nextTick()
+  const drawnIn = { from: from.value, to: to.value, width: strip.value, ground: 0 }
+  if (scroll.value)
+    scroll.value.scrollLeft = xOf(chain.value?.today ?? '', drawnIn) - width.value / 2
+})
 
 function look(season: number, link?: string) {
   seasonLooked.value = season === session.farm?.thisSeason ? null : season
@@ -69,13 +79,13 @@ const grew = (l: Schemas['LinkView']) =>
         >Add a cover behind {{ last.name.toLowerCase() }}</v-btn
       >
     </header>
-    <div v-if="links.length && width" class="scroll">
+    <div v-if="links.length && width" ref="scroll" class="scroll">
       <YearStrip
         :links="drawn"
         :from="from"
         :to="to"
         :today="chain?.today ?? ''"
-        :width="Math.max(LEAST, width - 32)"
+        :width="strip"
         :broken="(chain?.broken ?? []).map((b) => b.linkId)"
         :chosen="chosen"
         @pick="pick($event.id)"
@@ -107,7 +117,7 @@ const grew = (l: Schemas['LinkView']) =>
         </tr>
       </tbody>
     </table>
-    <p v-if="!links.length" class="muted">Nothing is planned or written down yet.</p>
+    <p v-if="chain && !links.length" class="muted">Nothing is planned or written down yet.</p>
   </section>
 </template>
 

@@ -217,8 +217,7 @@ final class DemoYears {
     }
     boolean tooLate = seeded.isAfter(LocalDate.of(y.season(), Month.NOVEMBER, 12));
     StringBuilder log = new StringBuilder(harvest + "|harvested|");
-    String planting =
-        next.crop().equals("smallGrain") ? "" : ";" + next.planted() + "|planted|";
+    String planting = next.crop().equals("smallGrain") ? "" : ";" + next.planted() + "|planted|";
     if (!covered || tooLate) {
       log.append(planting);
       out.printRecord(

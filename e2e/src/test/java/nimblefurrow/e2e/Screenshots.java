@@ -35,6 +35,7 @@ final class Screenshots {
     desk.keyboard().press("Escape");
     field(desk, "Hedge Row");
     desk.setViewportSize(1280, 1400);
+    desk.locator(".chain svg").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
     for (String page : new String[] {"map", "fields", "years", "hours", "open", "seed", "shed"}) {

@@ -33,10 +33,10 @@ class YearsTest {
     page.locator("[data-test=season]").click();
     page.getByText("Season 2025–26").click();
     assertThat(page.locator("[data-test=season]")).containsText("2025");
-    assertThat(page.getByText("this season")).isVisible();
+    assertThat(button(page, "this season")).isVisible();
     page.navigate("/fields");
     assertThat(page.locator("[data-test=season]")).containsText("2025");
-    page.getByText("this season").click();
+    button(page, "this season").click();
     assertThat(page.locator("[data-test=season]")).containsText("2026");
   }
 
@@ -65,7 +65,7 @@ class YearsTest {
     assertThat(page).hasURL(Pattern.compile("link=new"));
     assertThat(page.locator("[data-test=season]")).containsText("2027");
     assertThat(page.locator(".editor")).isVisible();
-    page.getByText("this season").click();
+    button(page, "this season").click();
   }
 
   @Test
