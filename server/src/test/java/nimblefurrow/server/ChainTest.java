@@ -110,6 +110,18 @@ class ChainTest {
     JsonNode first = owner.furrow(farm, "Windmill").get("plan");
     assertThat(owner.post(farm + "/plans", save(id, first, null)).refused(422))
         .contains("Windmill was seeded on 2026-08-12");
+    // Ended later than the next was meant to be seeded: that waits, and every screen still answers.
+    owner.put(farm + "/clock", Map.of("today", "2026-10-05")).ok();
+    owner
+        .put(
+            field + "/log/" + java.util.UUID.randomUUID(),
+            Map.of("doneOn", "2026-10-01", "kind", "ended", "words", "wet until now"))
+        .ok();
+    owner.get(farm + "/season").ok();
+    owner.get(field + "/season" + named).ok();
+    assertThat(link(owner.get(field + "/chain").ok().json(), "oats", 2026).get("until").asString())
+        .isEqualTo("2026-10-01");
+
     owner.post(farm + "/plans/undo", Map.of()).ok();
     assertThat(links(owner.get(field + "/chain").ok().json())).hasSize(before);
   }

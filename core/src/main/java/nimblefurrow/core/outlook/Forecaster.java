@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.StageScale;
+import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropColumns;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
@@ -164,6 +165,10 @@ public final class Forecaster {
     int harvest = crop.harvestIndex();
     if (plan.method().goesWithCombine() && harvest >= 0) {
       return harvest;
+    }
+    // Behind another cover nothing goes out, however it is seeded, before that is ended.
+    if (seasons.crop() instanceof CashCrop.AfterCover) {
+      return Math.max(meant, harvest);
     }
     return plan.method().waitsForHarvest() ? Math.max(meant, harvest) : meant;
   }

@@ -57,7 +57,7 @@ public record SeasonPlan(
           "the cover is ended on %s, before it is seeded on %s"
               .formatted(endings.get(0).on(), seededOn));
     }
-    if (crop instanceof CashCrop.AfterCover after && !seededOn.isAfter(after.endedOn())) {
+    if (crop instanceof CashCrop.AfterCover after && seededOn.isBefore(after.endedOn())) {
       throw new Refused(
           "",
           "the cover is seeded on %s, before the one it follows is ended on %s"

@@ -11,7 +11,12 @@ import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Ending;
+import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Placement;
+import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -61,6 +66,41 @@ class OutlookTest {
                 Seedings.COMBINE_HEAD, LocalDate.of(2026, 9, 1), Farm.seed("cereal_rye", 100)),
             BEANS);
     assertThat(atHarvest.seeded().median()).isEqualTo(BEANS.harvest().median());
+  }
+
+  @Test
+  void behindAnotherCoverNothingGoesOutBeforeThatIsEnded() {
+    LocalDate ended = LocalDate.of(2026, 9, 25);
+    SeasonPlan oats =
+        new SeasonPlan(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            Farm.WHEAT,
+            List.of(Farm.seed("oats", 70)),
+            Placement.DRILL,
+            LocalDate.of(2026, 8, 1),
+            List.of(new Ending.Kill(ended)),
+            null);
+    CropSeasons behind = Farm.seasons(new CashCrop.AfterCover(oats, ended));
+    for (LocalDate meant : List.of(LocalDate.of(2026, 9, 20), ended)) {
+      Outlook outlook =
+          FORECASTER.outlook(
+              Farm.plan(Seedings.AIRCRAFT, meant, Farm.seed("cereal_rye", 100)), behind);
+      assertThat(behind.day(outlook.seeded().median())).isEqualTo(ended);
+    }
+    LocalDate later = LocalDate.of(2026, 10, 1);
+    assertThat(
+            FORECASTER
+                .outlook(Farm.plan(Seedings.DRILL, later, Farm.seed("cereal_rye", 100)), behind)
+                .seeded()
+                .median())
+        .isEqualTo(behind.count(later));
+    Window window =
+        new WindowFinder(Farm.CLIMATE, behind)
+            .find(List.of(Farm.species("cereal_rye")), Seedings.DRILL, Soil.USUAL);
+    assertThat(window.opens().day()).isEqualTo(ended);
+    assertThat(window.opens().reason().say(UnitSystem.US))
+        .isEqualTo("Oats stands before it and is ended on 25 Sep");
   }
 
   @Test

@@ -202,14 +202,22 @@ class CutAndCarryOnTest {
   }
 
   @Test
+  void seedMayGoOutOnTheDayTheOtherEnds() {
+    CashCrop.AfterCover sameDay = new CashCrop.AfterCover(FIRST, LocalDate.of(2004, 6, 10));
+    SeasonRun run = Farm.MODEL.run(SKY, summer(sameDay));
+    assertThat(run.columns().start()).isEqualTo(LocalDate.of(2004, 6, 11));
+    assertThat(run.components().get(0).emergedPerM2()).isPositive();
+  }
+
+  @Test
   void daysOutOfOrderAreRefused() {
     assertThatThrownBy(() -> new CashCrop.AfterCover(FIRST, FIRST.seededOn().minusDays(1)))
         .isInstanceOf(Refused.class)
         .hasMessageContaining("cannot be ended");
-    CashCrop.AfterCover late = new CashCrop.AfterCover(FIRST, LocalDate.of(2004, 6, 10));
+    CashCrop.AfterCover late = new CashCrop.AfterCover(FIRST, LocalDate.of(2004, 6, 11));
     assertThatThrownBy(() -> summer(late))
         .isInstanceOf(Refused.class)
-        .hasMessageContaining("before the one it follows is ended on 2004-06-10");
+        .hasMessageContaining("before the one it follows is ended on 2004-06-11");
     CropColumns crop = Farm.MODEL.crop(FIRST.crop(), SKY);
     assertThatThrownBy(() -> Farm.MODEL.until(SKY, crop, FIRST, LocalDate.of(2004, 8, 1)))
         .isInstanceOf(Refused.class)

@@ -112,7 +112,9 @@ class EndingKeeping {
           f.field().name() + ": " + way.label(),
           account);
     }
-    fields.plantNextOn(farmId, fieldId, in.plantOn());
+    if (!f.followed()) {
+      fields.plantNextOn(farmId, fieldId, in.plantOn());
+    }
     EndingChoice choice = new EndingChoice();
     choice.id = UUID.randomUUID();
     choice.farmId = farmId;

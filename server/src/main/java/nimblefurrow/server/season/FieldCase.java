@@ -278,7 +278,12 @@ record FieldCase(
     }
     LocalDate ended = ended();
     CoverPlan cover = asPlanned(plan.plan());
-    LocalDate last = cover.endOn().isBefore(cover.seedOn()) ? cover.seedOn() : cover.endOn();
+    // A cover whose forerunner was ended late cannot have been seeded before that.
+    LocalDate seeded =
+        before != null && cover.seedOn().isBefore(before.endedOn())
+            ? before.endedOn()
+            : cover.seedOn();
+    LocalDate last = cover.endOn().isAfter(seeded) ? cover.endOn() : seeded.plusDays(1);
     return new Before(
         new SeasonPlan(
             cover.soil(),
@@ -286,8 +291,8 @@ record FieldCase(
             crop(),
             cover.cover(),
             cover.method().placement(),
-            cover.seedOn(),
-            cover.acts().stream().filter(a -> !a.on().isBefore(cover.seedOn())).toList(),
+            seeded,
+            cover.acts().stream().filter(a -> !a.on().isBefore(seeded)).toList(),
             cover.seen(),
             null),
         last,

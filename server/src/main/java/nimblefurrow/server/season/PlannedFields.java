@@ -58,6 +58,7 @@ public class PlannedFields {
    * @param cover as it counts today; null likewise, and when it was not seeded while it could be
    * @param purpose the first reason; null likewise
    * @param standing how it stands today
+   * @param followed whether another cover follows with no crop between
    */
   public record PlannedField(
       FarmView farm,
@@ -68,7 +69,8 @@ public class PlannedFields {
       @Nullable PlanView plan,
       @Nullable CoverPlan cover,
       @Nullable Purpose purpose,
-      FieldStanding standing) {
+      FieldStanding standing,
+      boolean followed) {
     /** The day it was seeded, when that is written down. */
     public @Nullable LocalDate seededOn() {
       return logged(standing.seeding());
@@ -247,6 +249,7 @@ public class PlannedFields {
         plan,
         p.cover(),
         plan == null ? null : FieldCase.purpose(plan.plan()),
-        p.standing());
+        p.standing(),
+        c.followedOn() != null);
   }
 }
