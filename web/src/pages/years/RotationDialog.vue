@@ -16,7 +16,7 @@ const session = useSession()
 const { data: rotations } = useRead('/api/farms/{farmId}/rotations')
 const edited = ref<Schemas['RotationView'] | null>(null)
 const offset = ref(0)
-/** As many seasons ahead as a rotation may have years. */
+/** How many seasons are offered to begin and end with. */
 const ROUND = 8
 const from = ref(props.thisSeason + 1)
 const to = ref(props.lastSeason)

@@ -8,8 +8,6 @@ import { blankYear, coverOf } from './rotation'
 /** The years of a rotation: the crop of each, and the cover seeded after it. */
 const years = defineModel<Schemas['RotationYear'][]>({ required: true })
 const session = useSession()
-/** As many as the farm's rotations may have before they come round. */
-const MOST = 8
 const NONE = ''
 const cropItems = Object.entries(crops).map(([value, title]) => ({ value, title }))
 const species = () => session.choices?.species ?? []
@@ -59,7 +57,7 @@ function cover(i: number, id: string) {
       @click="years.splice(i, 1)"
     />
   </div>
-  <v-btn v-if="years.length < MOST" variant="text" @click="years.push(blankYear())"
+  <v-btn variant="text" @click="years.push(blankYear())"
     >Another year</v-btn
   >
 </template>

@@ -127,6 +127,47 @@ class ChainTest {
   }
 
   @Test
+  void whatIsPastStays() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode row =
+        StreamSupport.stream(
+                owner.get(farm + "/years").ok().json().get("rows").spliterator(), false)
+            .filter(
+                r ->
+                    StreamSupport.stream(r.get("links").spliterator(), false)
+                        .anyMatch(ChainTest::pastCover))
+            .findFirst()
+            .orElseThrow();
+    String id = row.get("fieldId").asString();
+    String field = farm + "/fields/" + id;
+    JsonNode past =
+        links(owner.get(field + "/chain").ok().json()).stream()
+            .filter(ChainTest::pastCover)
+            .findFirst()
+            .orElseThrow();
+    Map<String, Object> gone = new HashMap<>();
+    gone.put("fieldId", id);
+    gone.put("planId", past.get("planId").asString());
+    gone.put("version", past.get("version").asLong());
+    gone.put("plan", null);
+    // Seeded and ended a year ago, and named while another season is looked at.
+    assertThat(
+            owner
+                .post(farm + "/plans", Map.of("what", "gone", "plans", List.of(gone)))
+                .refused(422))
+        .contains("was seeded on 2025-")
+        .contains("another cover is planned behind it");
+    assertThat(links(owner.get(field + "/chain").ok().json())).contains(past);
+  }
+
+  private static boolean pastCover(JsonNode link) {
+    return link.get("kind").asString().equals("cover")
+        && link.get("season").asInt() == 2025
+        && link.get("from").asString().startsWith("2025-");
+  }
+
+  @Test
   void juneOfNextYearIsTheNextSeason() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();

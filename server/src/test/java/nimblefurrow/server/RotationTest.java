@@ -129,6 +129,36 @@ class RotationTest {
   }
 
   @Test
+  void whatIsInTheGroundStays() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String id = UUID.randomUUID().toString();
+    String path = farm + "/rotations/" + id;
+    owner.put(path, rotation(id, year("corn", rye("09-01", "04-25")))).ok();
+    String field = owner.furrow(farm, "Bluestem").get("fieldId").asString();
+    Map<String, Object> lay =
+        Map.of("fieldIds", List.of(field), "from", 2026, "to", 2026, "offset", 0);
+    owner.post(path + "/lay", lay).ok();
+    JsonNode plan = owner.furrow(farm, "Bluestem").get("plan");
+    assertThat(plan.at("/plan/seedOn").asString()).isEqualTo("2026-09-01");
+    owner
+        .put(
+            farm + "/fields/" + field + "/log/" + UUID.randomUUID(),
+            Map.of("doneOn", "2026-09-03", "kind", "seeded", "words", ""))
+        .ok();
+    owner.put(path, with(rotation(id, year("corn", rye("10-01", "04-20"))), 0)).ok();
+    JsonNode again = owner.post(path + "/lay", lay).ok().json();
+    assertThat(again.at("/fields/0/years/0/kept").asString())
+        .isEqualTo("its cover is in the ground already");
+    assertThat(owner.furrow(farm, "Bluestem").at("/plan/id")).isEqualTo(plan.get("id"));
+  }
+
+  private static Map<String, Object> with(Map<String, Object> rotation, long version) {
+    rotation.put("version", version);
+    return rotation;
+  }
+
+  @Test
   void whatCannotBeIsSaid() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();

@@ -17,7 +17,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
 /**
  * Cuts a boundary in two: along a drawn line, or so that one part has a wanted share. Boundaries
  * are in degrees of longitude and latitude; shares are of the area on the plane that touches the
- * field, which for one field differs from that on the ellipsoid by less than a part in a million.
+ * field, which within one field differs from that on the ellipsoid by less than a part in a
+ * thousand; what a piece is said to measure is reckoned on the ellipsoid.
  */
 public final class PieceCut {
   private static final double LEAST_SHARE = 0.01;

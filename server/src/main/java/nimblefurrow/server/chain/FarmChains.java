@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.Link;
@@ -38,12 +39,14 @@ class FarmChains {
    * One field's.
    *
    * @param covers as stored, by id
+   * @param seeded ids of those whose seeding is written down
    * @param entries all that was written down, oldest first
    */
   record Stored(
       FieldYears field,
       Chain chain,
       Map<String, PlanView> covers,
+      Set<String> seeded,
       List<LogService.EntryView> entries) {}
 
   /**
@@ -94,7 +97,7 @@ class FarmChains {
       all.add(links.cover(plan, from, until.isAfter(from) ? until : from.plusDays(1), false));
     }
     field.crops().forEach((year, crop) -> crop(crop, year, entries, all));
-    return new Stored(field, new Chain(all), byId, entries);
+    return new Stored(field, new Chain(all), byId, Set.copyOf(seeded.keySet()), entries);
   }
 
   private static void crop(

@@ -15,6 +15,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldService;
@@ -160,7 +161,8 @@ class RotationService {
   RotationViews.Laid lay(
       UUID farmId, UUID id, RotationViews.LayInput in, boolean really, UUID account) {
     RotationEntity rotation = rotations.get(farmId, id, AWAY);
-    int now = farms.get(farmId).thisSeason();
+    FarmView farm = farms.get(farmId);
+    int now = farm.thisSeason();
     if (in.from() < now) {
       throw new Refused("from", "A rotation fills years ahead: from " + now + " on.");
     }
@@ -180,7 +182,7 @@ class RotationService {
     int filled = 0;
     int kept = 0;
     for (FarmChains.Stored s : chains.of(farmId, chosen)) {
-      Ground ground = new Ground(farmId, s, rotation, really, saves);
+      Ground ground = new Ground(farmId, farm.today(), s, rotation, really, saves);
       List<RotationViews.LaidYear> years = new ArrayList<>();
       for (int season = in.from(); season <= in.to(); season++) {
         int at = Rotation.yearOf(season, in.from(), in.offset(), rotation.years.size());
@@ -199,6 +201,7 @@ class RotationService {
   /** One field being filled. */
   private final class Ground {
     private final UUID farmId;
+    private final LocalDate today;
     private final FarmChains.Stored stored;
     private final RotationEntity rotation;
     private final boolean really;
@@ -207,11 +210,13 @@ class RotationService {
 
     Ground(
         UUID farmId,
+        LocalDate today,
         FarmChains.Stored stored,
         RotationEntity rotation,
         boolean really,
         List<PlanService.Save> saves) {
       this.farmId = farmId;
+      this.today = today;
       this.stored = stored;
       this.rotation = rotation;
       this.really = really;
@@ -240,6 +245,11 @@ class RotationService {
             ? null
             : "set by hand: " + CropKind.of(there.kind()).label();
       }
+      if (there != null
+          && !there.kind().equals(kind)
+          && !CropKind.plantedOn(there, season).isAfter(today)) {
+        return "in the ground already: " + CropKind.of(there.kind()).label();
+      }
       if (really) {
         fields.plantInRotation(farmId, stored.field().id(), season, kind, rotation.id);
       }
@@ -255,6 +265,9 @@ class RotationService {
               .filter(p -> p.seasonYear() == season)
               .sorted(Comparator.comparing(p -> p.plan().seedOn()))
               .toList();
+      if (there.stream().anyMatch(p -> stored.seeded().contains(p.id().toString()))) {
+        return Optional.of("its cover is in the ground already");
+      }
       if (there.stream().anyMatch(p -> p.rotation() == null)) {
         return Optional.of(
             "set by hand: " + new Links(species.table(farmId)).cover(there.get(0)).name());

@@ -6,8 +6,5 @@ import java.util.UUID;
 import nimblefurrow.server.support.FarmRows;
 
 interface CoverPlans extends FarmRows<CoverPlanEntity, UUID> {
-  List<CoverPlanEntity> findByFarmIdAndSeasonYearAndPieceIdInOrderBySeedOn(
-      UUID farmId, int seasonYear, Collection<UUID> pieces);
-
   List<CoverPlanEntity> findByFarmIdAndPieceIdInOrderBySeedOn(UUID farmId, Collection<UUID> pieces);
 }

@@ -82,13 +82,6 @@ public class PlanService {
   /** A change as the history shows it. */
   public record ChangeView(Instant at, String what, boolean undone) {}
 
-  /** The covers of a season by piece, in the order of their days. */
-  @Transactional(readOnly = true)
-  public Map<UUID, List<PlanView>> ofSeason(UUID farmId, int seasonYear, Collection<UUID> pieces) {
-    return byPiece(
-        plans.findByFarmIdAndSeasonYearAndPieceIdInOrderBySeedOn(farmId, seasonYear, pieces));
-  }
-
   /** All covers there are by piece, over all years, in the order of their days. */
   @Transactional(readOnly = true)
   public Map<UUID, List<PlanView>> ofAllYears(UUID farmId, Collection<UUID> pieces) {

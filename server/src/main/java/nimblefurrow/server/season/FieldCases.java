@@ -82,6 +82,16 @@ class FieldCases {
   /** A field with one of its stored covers; the one that is on now when none is named. */
   FieldCase stored(FarmView farm, FieldView field, @Nullable UUID planId) {
     Known known = known(farm, List.of(field));
+    // It may be of another season than the one that is looked at.
+    int season =
+        known.covers().getOrDefault(field.piece(), List.of()).stream()
+            .filter(p -> p.id().equals(planId))
+            .map(PlanView::seasonYear)
+            .findFirst()
+            .orElse(farm.seasonYear());
+    if (season != farm.seasonYear()) {
+      return stored(farm.in(season), fields.in(farm.id(), field.id(), season), planId);
+    }
     return links(farm, field, known).stream()
         .filter(c -> planId != null && c.plan() != null && c.plan().id().equals(planId))
         .findFirst()

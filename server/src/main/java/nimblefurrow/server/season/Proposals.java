@@ -101,7 +101,7 @@ class Proposals {
       FarmView farm, FieldView field, @Nullable UUID planId, @Nullable PlanInput next) {
     FieldCase c = cases.stored(farm, field, planId);
     PlanView stored = c.plan();
-    if (c.seeded() == null || c.ended() != null || stored == null) {
+    if (c.seeded() == null || stored == null) {
       return;
     }
     PlanInput now = stored.plan();
@@ -110,9 +110,9 @@ class Proposals {
         || !species(next).equals(species(now))) {
       throw new Refused(
           "plans",
-          "%s was seeded on %s with %s. Take that out of the log first if it is not so; log its"
+          "%s was seeded on %s with %s. Take that out of the log first if it is not so;"
                   .formatted(field.name(), c.seeded(), c.words(now))
-              + " ending before another cover is planned.");
+              + " else log its ending: another cover is planned behind it.");
     }
   }
 
