@@ -57,9 +57,7 @@ function cover(i: number, id: string) {
       @click="years.splice(i, 1)"
     />
   </div>
-  <v-btn variant="text" @click="years.push(blankYear())"
-    >Another year</v-btn
-  >
+  <v-btn variant="text" @click="years.push(blankYear())">Another year</v-btn>
 </template>
 
 <style scoped>
