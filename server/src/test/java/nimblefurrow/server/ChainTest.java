@@ -106,6 +106,8 @@ class ChainTest {
     JsonNode seed = owner.get(farm + "/seed/needs").ok().json();
     assertThat(seed.toString()).contains("Windmill");
 
+    theWorkKnowsBoth(owner, farm, id, second.get("planId").asString());
+
     // What is in the ground is not planned away.
     JsonNode first = owner.furrow(farm, "Windmill").get("plan");
     assertThat(owner.post(farm + "/plans", save(id, first, null)).refused(422))
@@ -124,6 +126,52 @@ class ChainTest {
 
     owner.post(farm + "/plans/undo", Map.of()).ok();
     assertThat(links(owner.get(field + "/chain").ok().json())).hasSize(before);
+  }
+
+  /** Ending the oats and drilling rye behind them are jobs of one plan, each of its own cover. */
+  private static void theWorkKnowsBoth(Api owner, String farm, String field, String behind)
+      throws Exception {
+    JsonNode run = WorkTest.laidOut(owner, farm);
+    JsonNode end = job(run.at("/proposal/items"), field, "end");
+    JsonNode seed = job(run.at("/proposal/items"), field, "seed:" + behind);
+    assertThat(seed.get("kind").asString()).isEqualTo("seed");
+    assertThat(seed.get("startOn").asString())
+        .as("not before the ground is clear")
+        .isGreaterThanOrEqualTo(end.get("finishOn").asString());
+    Map<String, Object> both =
+        Map.of(
+            "runId",
+            run.get("id").asString(),
+            "keys",
+            List.of(end.get("key").asString(), seed.get("key").asString()));
+    JsonNode kept = owner.post(farm + "/field-work/keep", both).ok().json();
+    assertThat(kept.get("items")).hasSize(2);
+    // The day of the kept work is the day of its own cover on every screen.
+    JsonNode first = owner.get(farm + "/fields/" + field + "/season").ok().json();
+    assertThat(seeding(first).asString()).isEqualTo("2026-08-12");
+    JsonNode later = owner.get(farm + "/fields/" + field + "/season?link=" + behind).ok().json();
+    assertThat(seeding(later))
+        .isEqualTo(job(kept.get("items"), field, "seed:" + behind).get("finishOn"));
+    JsonNode morning =
+        owner.get(farm + "/field-work/morning?day=" + seed.get("startOn").asString()).ok().json();
+    assertThat(morning.toString()).contains("Windmill").contains("ereal rye");
+    owner.post(farm + "/field-work/undo", Map.of()).ok();
+  }
+
+  private static JsonNode seeding(JsonNode season) {
+    return StreamSupport.stream(season.at("/furrow/deeds").spliterator(), false)
+        .filter(d -> d.get("deed").asString().equals("seeded"))
+        .findFirst()
+        .orElseThrow()
+        .get("day");
+  }
+
+  private static JsonNode job(JsonNode items, String field, String job) {
+    return StreamSupport.stream(items.spliterator(), false)
+        .filter(i -> i.get("fieldId").asString().equals(field))
+        .filter(i -> i.get("job").asString().equals(job))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(job + " is not among " + items));
   }
 
   @Test

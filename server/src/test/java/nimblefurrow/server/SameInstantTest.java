@@ -125,6 +125,41 @@ class SameInstantTest {
     assertThat(page.at("/chosen/0/why").asString()).isEqualTo("the best");
   }
 
+  @Test
+  void twoWhoExtendOneChainInTheSameInstantDoNotStandOnEachOther() throws Exception {
+    JsonNode furrow = owner.furrow(farm, "Creek Forty");
+    String piece = furrow.get("pieceId").asString();
+    Map<String, Object> mine =
+        Map.of(
+            "status", "accepted",
+            "purposes", List.of("holdSoil"),
+            "components", List.of(Map.of("species", "cereal_rye", "rateKgPerHa", 70)),
+            "method", "drill",
+            "seedOn", "2028-10-01",
+            "ending", "sprayEarly",
+            "endOn", "2029-04-20");
+    Map<String, Object> body =
+        Map.of(
+            "what",
+            "rye",
+            "plans",
+            List.of(Map.of("fieldId", furrow.get("fieldId").asString(), "plan", mine)));
+    Api.Answer answer =
+        meanwhile(
+            ("with other as (insert into cover_plan (id, farm_id, piece_id, season_year, status,"
+                    + " purposes, method, seed_on, ending, end_on, version)"
+                    + " select gen_random_uuid(), farm_id, piece_id, 2028, status, purposes,"
+                    + " 'drill', '2028-09-20', 'sprayEarly', '2029-04-10', 0 from cover_plan"
+                    + " where piece_id = '%s' limit 1 returning id)"
+                    + " insert into cover_component select id, 0, 'oats', 60 from other")
+                .formatted(piece),
+            () -> owner.post(farm + "/plans", body));
+    assertThat(answer.refused(422))
+        .contains("Creek Forty: ")
+        .contains("cannot stand on top of it")
+        .contains("Oats stands from 20 Sep");
+  }
+
   /** Another change that is made and not yet seen while the application saves. */
   private static Api.Answer meanwhile(String other, Callable<Api.Answer> save) throws Exception {
     try (Connection connection = App.demo().connection();

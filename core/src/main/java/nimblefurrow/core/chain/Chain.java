@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.IntFunction;
+import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.units.Reason;
 
 /**
@@ -132,40 +134,45 @@ public record Chain(List<Link> links) {
   }
 
   /**
-   * {@return the cover that a seeding written down is of: the one planned nearest to that day}
+   * {@return the cover that a seeding written down is of: of those whose season it lies in, the one
+   * planned nearest to that day}
    *
    * @param day day of the seeding
    */
   public Optional<Link.Cover> seededOn(LocalDate day) {
-    return nearest(day, Link::from);
+    return nearest(day, SeasonDates::seeding, Link::from);
   }
 
   /**
-   * {@return the cover that an ending written down is of: the one planned nearest to that day}
+   * {@return the cover that an ending written down is of: of those whose season it lies in, the one
+   * planned nearest to that day}
    *
    * @param day day of the ending
    */
   public Optional<Link.Cover> endedOn(LocalDate day) {
-    return nearest(day, Link::until);
+    return nearest(day, SeasonDates::log, Link::until);
   }
 
   /**
-   * {@return the cover that something seen on a day is of: the last one seeded by then, else the
-   * first}
+   * {@return the cover that something seen on a day is of: of those whose season it lies in, the
+   * last one seeded by then, else the first}
    *
    * @param day day it was seen
    */
   public Optional<Link.Cover> seenOn(LocalDate day) {
-    List<Link.Cover> all = covers();
+    List<Link.Cover> all =
+        covers().stream().filter(c -> SeasonDates.log(c.season()).holds(day)).toList();
     return all.stream()
         .filter(c -> !c.from().isAfter(day))
         .reduce((a, b) -> b)
         .or(() -> all.stream().findFirst());
   }
 
-  private Optional<Link.Cover> nearest(LocalDate day, Function<Link.Cover, LocalDate> of) {
+  private Optional<Link.Cover> nearest(
+      LocalDate day, IntFunction<SeasonDates.Range> season, Function<Link.Cover, LocalDate> meant) {
     return covers().stream()
-        .min(Comparator.comparing(c -> Math.abs(ChronoUnit.DAYS.between(day, of.apply(c)))));
+        .filter(c -> season.apply(c.season()).holds(day))
+        .min(Comparator.comparing(c -> Math.abs(ChronoUnit.DAYS.between(day, meant.apply(c)))));
   }
 
   /** Days on which nothing stands, first and last. */

@@ -55,6 +55,7 @@ public sealed interface Link {
    *
    * @param id what tells it from others
    * @param name in a grower's words
+   * @param season the season it is planned in, by its year
    * @param species what it is made of
    * @param method how it is seeded
    * @param from seeded
@@ -65,6 +66,7 @@ public sealed interface Link {
   record Cover(
       String id,
       String name,
+      int season,
       List<Species> species,
       SeedingMethod method,
       LocalDate from,

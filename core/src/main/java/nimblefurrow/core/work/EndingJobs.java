@@ -55,7 +55,7 @@ final class EndingJobs {
           new Alternative(
               new Option(d, method.label(), hours, first, last, value), method.key(), share));
     }
-    return list.add(f, JobKind.END.key(), method.label(), ways, after, null);
+    return list.add(f, JobKind.END.on(f.link()), method.label(), ways, after, null);
   }
 
   /**
@@ -98,6 +98,6 @@ final class EndingJobs {
               new Option(d, pass.label(), hours, first, last, value), JobKind.SECOND.key()));
     }
     After after = end < 0 ? null : new After(end, pass.least(), pass.most() + 1);
-    list.add(f, JobKind.SECOND.key(), pass.label(), ways, after, null);
+    list.add(f, JobKind.SECOND.on(f.link()), pass.label(), ways, after, null);
   }
 }

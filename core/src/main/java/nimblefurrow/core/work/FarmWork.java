@@ -63,7 +63,7 @@ public record FarmWork(
    * Draws up the work.
    *
    * @param frame what jobs are drawn up against
-   * @param fields own and worked for
+   * @param fields own and worked for, those with several covers once for each in their order
    * @param people who works
    * @param weather hours fit for work
    * @param standing what is kept, settled and taken on
@@ -112,20 +112,25 @@ public record FarmWork(
     HarvestJobs harvests = new HarvestJobs(frame, list);
     SeedingJobs seedings = new SeedingJobs(frame, list, harvests);
     SpringJobs spring = new SpringJobs(frame, list);
-    Map<UUID, List<Look>> byField = looks.stream().collect(Collectors.groupingBy(Look::fieldId));
+    Map<UUID, List<Look>> byField =
+        looks.stream()
+            .collect(Collectors.groupingBy(Look::fieldId, HashMap::new, Collectors.toList()));
+    Map<UUID, Integer> ended = new HashMap<>();
     int done = 0;
     for (WorkField f : fields) {
-      int harvest = f.ours() ? harvests.add(f) : -1;
+      int clearing =
+          f.link() != null ? ended.getOrDefault(f.id(), -1) : f.ours() ? harvests.add(f) : -1;
       WorkField.Covered covered = f.covered();
       if (covered != null) {
-        seedings.add(f, covered.plan(), harvest);
-        spring.add(f, covered);
+        seedings.add(f, covered.plan(), clearing);
+        ended.put(f.id(), spring.add(f, covered));
       } else if (f.ours()) {
         spring.plant(f);
       }
-      // The same thing taken on twice is looked at once.
+      // The same thing taken on twice is looked at once, also where the field has several covers.
       Map<String, Look> once = new HashMap<>();
-      byField.getOrDefault(f.id(), List.of()).forEach(l -> once.putIfAbsent(l.about(), l));
+      List<Look> mine = byField.remove(f.id());
+      (mine == null ? List.<Look>of() : mine).forEach(l -> once.putIfAbsent(l.about(), l));
       once.values().forEach(l -> l.add(f, frame, list));
       told.accept((double) ++done / fields.size());
     }

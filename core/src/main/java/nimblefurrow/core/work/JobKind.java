@@ -2,14 +2,17 @@ package nimblefurrow.core.work;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Kinds of jobs on a field. A field has one job of a kind, but looks at many things: a job's name
- * is its kind's key, and for a look what is looked at beside it, such as {@code look:slugs}.
+ * Kinds of jobs on a field. A cover has one job of a kind, but many things are looked at: a job's
+ * name is its kind's key, for a look with what is looked at beside it, such as {@code look:slugs},
+ * and for a cover behind another of the same season with the id of that cover.
  */
 public enum JobKind implements Keyed {
   HARVEST("harvest", Deed.HARVEST),
@@ -21,6 +24,8 @@ public enum JobKind implements Keyed {
   LOOK("look", null);
 
   private static final String ABOUT = ":";
+  private static final Pattern OF_COVER =
+      Pattern.compile(":[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$");
 
   private final String key;
   private final @Nullable Deed deed;
@@ -55,6 +60,26 @@ public enum JobKind implements Keyed {
   }
 
   /**
+   * {@return the name of a job on a cover}
+   *
+   * @param link id of a cover that stands behind another of its season; null for the first
+   */
+  public String on(@Nullable UUID link) {
+    return link == null ? key : key + ABOUT + link;
+  }
+
+  /**
+   * {@return the cover a job of a name is on, by its id; null for the first of its season, and for
+   * jobs that look}
+   *
+   * @param job name of the job on its field
+   */
+  public static @Nullable UUID link(String job) {
+    int at = job.indexOf(ABOUT);
+    return at < 0 || of(job) == LOOK ? null : UUID.fromString(job.substring(at + 1));
+  }
+
+  /**
    * {@return what a job of a name looks at; empty for jobs that do not look}
    *
    * @param job name of the job on its field
@@ -72,7 +97,7 @@ public enum JobKind implements Keyed {
   public static JobKind of(String job) {
     return about(job).isEmpty()
         ? Arrays.stream(values())
-            .filter(k -> k != LOOK && k.key.equals(job))
+            .filter(k -> k != LOOK && OF_COVER.matcher(job).replaceFirst("").equals(k.key))
             .findFirst()
             .orElseThrow(() -> new Refused("kind", "There is no kind of job called “" + job + "”."))
         : LOOK;

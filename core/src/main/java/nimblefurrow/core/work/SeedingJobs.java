@@ -32,14 +32,20 @@ final class SeedingJobs {
     this.harvests = harvests;
   }
 
-  /** Adds it; −1 when it is done, too late, or goes with the harvest. */
-  int add(WorkField f, CoverPlan cover, int harvest) {
-    if (!f.standing().seeding().open() || harvest >= 0 && harvests.seedsWithIt(f)) {
+  /**
+   * Adds it; −1 when it is done, too late, or goes with the harvest.
+   *
+   * @param clearing index of the job that clears the ground for it: the harvest, or the ending of
+   *     the cover before; −1 when that is no job of this plan
+   */
+  int add(WorkField f, CoverPlan cover, int clearing) {
+    if (!f.standing().seeding().open()
+        || clearing >= 0 && f.link() == null && harvests.seedsWithIt(f)) {
       return -1;
     }
     WindowFinder finder = new WindowFinder(f.climate(), f.crop());
     List<Species> species = cover.cover().stream().map(CoverComponent::species).toList();
-    boolean clears = harvest >= 0 || frame.span().index(f.clear()) < frame.span().days();
+    boolean clears = clearing >= 0 || frame.span().index(f.clear()) < frame.span().days();
     List<Alternative> ways = new ArrayList<>();
     for (SeedingMethod method : SeedingMethods.all()) {
       Window window = finder.find(species, method, cover.soil());
@@ -50,9 +56,9 @@ final class SeedingJobs {
       }
     }
     // Only what goes out behind the combine waits for it.
-    After after = harvest >= 0 ? new After(harvest, 0, 2 * frame.span().days()) : null;
+    After after = clearing >= 0 ? new After(clearing, 0, 2 * frame.span().days()) : null;
     Window own = finder.find(species, cover.method(), cover.soil());
-    return list.add(f, JobKind.SEED.key(), "seed", ways, after, gone(f, own));
+    return list.add(f, JobKind.SEED.on(f.link()), "seed", ways, after, gone(f, own));
   }
 
   /** Why a cover cannot be seeded any more: the edge that has passed, or what is lacking. */

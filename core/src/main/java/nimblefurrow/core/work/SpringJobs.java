@@ -20,8 +20,8 @@ final class SpringJobs {
     plantings = new PlantingJobs(frame, list);
   }
 
-  /** Adds what a field with a cover asks for. */
-  void add(WorkField f, WorkField.Covered c) {
+  /** Adds what a field with a cover asks for; the index of its ending, or −1. */
+  int add(WorkField f, WorkField.Covered c) {
     int planned = span.index(c.plan().endOn());
     PlantingLag lag = c.ending().lag(c.plan(), f.next().kind());
     boolean plants = f.ours() && plants(f);
@@ -42,6 +42,7 @@ final class SpringJobs {
       plantings.add(f, soonest(f, c), after);
     }
     endings.second(f, c, end, ends ? planned : -1);
+    return end;
   }
 
   /** Adds the planting of a field that has no cover. */

@@ -14,7 +14,7 @@ import nimblefurrow.core.weather.Climate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A field as far as work on it is reckoned.
+ * A field as far as work on it is reckoned, once for each cover of the season that is not over.
  *
  * @param id of the field
  * @param name in the farm's words
@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param crop the cash crop's years
  * @param next the next crop
  * @param standing how it stands today
+ * @param link id of the cover where it stands behind another of the same season, which its jobs
+ *     carry in their names; null for the first
  * @param covered the cover; null where none is planned, or it was not seeded while it could be
  */
 public record WorkField(
@@ -41,6 +43,7 @@ public record WorkField(
     CropSeasons crop,
     NextCrop next,
     FieldStanding standing,
+    @Nullable UUID link,
     @Nullable Covered covered) {
 
   /** Where a field lies, km east and north of the middle of the farm. */

@@ -22,6 +22,7 @@ class ChainTest {
     return new Link.Cover(
         id,
         id,
+        LocalDate.parse(from).getYear(),
         Arrays.stream(species).map(Farm::species).toList(),
         SeedingMethod.of("drill"),
         LocalDate.parse(from),
@@ -95,7 +96,15 @@ class ChainTest {
     assertThat(ALL.endedOn(day("2027-05-30"))).contains(RYE);
     assertThat(ALL.seenOn(day("2026-09-19"))).contains(OATS);
     assertThat(ALL.seenOn(day("2026-09-20"))).contains(RYE);
-    assertThat(ALL.seenOn(day("2026-01-01"))).contains(OATS);
+    assertThat(ALL.seenOn(day("2026-06-01"))).contains(OATS);
+    assertThat(ALL.seenOn(day("2026-04-30"))).as("of the season before").isEmpty();
+    assertThat(ALL.seededOn(day("2025-09-10"))).as("of another year").isEmpty();
+    assertThat(ALL.endedOn(day("2028-08-01"))).isEmpty();
+    Link.Cover frost = cover("clover", "2026-02-20", "2026-07-20", "till", "red_clover");
+    Chain chain = Chain.of(List.of(frost, RYE));
+    assertThat(chain.seededOn(day("2026-02-12"))).contains(frost);
+    assertThat(chain.seededOn(day("2026-01-14"))).as("nobody seeds that early").isEmpty();
+    assertThat(chain.seededOn(day("2027-02-12"))).as("dormant seeding of rye").contains(RYE);
     assertThat(Chain.of(List.of(CORN)).seenOn(day("2028-06-01"))).isEmpty();
   }
 

@@ -19,6 +19,7 @@ import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
@@ -149,7 +150,58 @@ final class WorkFarm {
             crop,
             new NextCrop(k.next, PLANT),
             standing,
+            null,
             plan == null ? null : new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS));
+    fields.add(field);
+    return field;
+  }
+
+  /** A cover behind another of the same season on the same field. */
+  WorkField behind(WorkField first, SeedingMethod method, EndingMethod ending, LocalDate seedOn) {
+    CoverPlan before = first.covered().plan();
+    CoverPlan plan =
+        Farm.plan(method, seedOn, Farm.seed("sorghum_sudan", 30))
+            .ended(seedOn.plusDays(70), PLANT.plusMonths(5), ending.acts(seedOn.plusDays(70)));
+    SeasonPlan season =
+        new SeasonPlan(
+            before.soil(),
+            before.start(),
+            first.crop().crop(),
+            before.cover(),
+            before.method().placement(),
+            before.seedOn(),
+            before.acts(),
+            null);
+    CropSeasons crop = Farm.seasons(new CashCrop.AfterCover(season, before.endOn()));
+    Window window =
+        new WindowFinder(Farm.CLIMATE, crop)
+            .find(plan.cover().stream().map(CoverComponent::species).toList(), method, plan.soil());
+    FieldStanding standing =
+        FieldStanding.of(
+            new FieldStanding.Known(
+                span.start(),
+                before.endOn(),
+                new FieldStanding.Cover(method, seedOn, window, ending, plan.endOn()),
+                null,
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                1));
+    WorkField field =
+        new WorkField(
+            first.id(),
+            first.name(),
+            true,
+            10,
+            false,
+            first.cropKey(),
+            first.place(),
+            Farm.CLIMATE,
+            crop,
+            new NextCrop(NextCrop.Kind.OTHER, PLANT.plusMonths(5)),
+            standing,
+            Shed.id(first.name() + " behind"),
+            new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS));
     fields.add(field);
     return field;
   }

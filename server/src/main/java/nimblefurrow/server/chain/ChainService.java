@@ -11,6 +11,7 @@ import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.ChainRules;
 import nimblefurrow.core.chain.ChainYear;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.ShadedWeeks;
@@ -19,7 +20,6 @@ import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.plan.PlanView;
@@ -48,7 +48,7 @@ class ChainService {
   /** A field's chain over all years it has one. */
   ChainViews.ChainView chain(UUID farmId, UUID fieldId) {
     FarmView farm = farms.get(farmId);
-    FarmChains.Stored stored = chains.of(farmId, List.of(fields.yearsOf(farmId, fieldId))).get(0);
+    FarmChains.Stored stored = chains.of(farm, List.of(fields.yearsOf(farmId, fieldId))).get(0);
     Chain chain = stored.chain();
     Map<String, PlannedFields.PlannedField> grown = grown(farm, stored);
     Map<String, LocalDate> ripe = new HashMap<>();
@@ -194,7 +194,7 @@ class ChainService {
     FarmView farm = farms.get(farmId);
     LocalDate from = SeasonDates.whole(first).first();
     LocalDate to = SeasonDates.whole(last + 1).first().minusDays(1);
-    List<FarmChains.Stored> all = chains.of(farmId, fields.years(farmId));
+    List<FarmChains.Stored> all = chains.of(farm, fields.years(farmId));
     List<ChainViews.YearRow> rows = new ArrayList<>();
     Map<Integer, Integer> brokenBy = new HashMap<>();
     for (FarmChains.Stored s : all) {

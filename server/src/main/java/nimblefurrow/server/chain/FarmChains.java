@@ -3,24 +3,34 @@ package nimblefurrow.server.chain;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.cover.SpeciesService;
-import nimblefurrow.server.fields.CropKind;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.fields.FieldYears;
 import nimblefurrow.server.plan.Links;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.season.SeedWentOut;
 import nimblefurrow.server.worklog.LogService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The chains of a farm's fields as they are stored and written down, without asking the model. */
+/**
+ * The chains of a farm's fields as they are stored and written down; the model is asked only when
+ * crops are off.
+ */
 @Component
 class FarmChains {
   private static final LocalDate FIRST = LocalDate.of(1950, 1, 1);
@@ -28,8 +38,17 @@ class FarmChains {
   private final PlanService plans;
   private final LogService log;
   private final SpeciesService species;
+  private final SeedWentOut wentOut;
+  private final PlannedFields planned;
 
-  FarmChains(PlanService plans, LogService log, SpeciesService species) {
+  FarmChains(
+      PlanService plans,
+      LogService log,
+      SpeciesService species,
+      SeedWentOut wentOut,
+      PlannedFields planned) {
+    this.wentOut = wentOut;
+    this.planned = planned;
     this.plans = plans;
     this.log = log;
     this.species = species;
@@ -52,12 +71,23 @@ class FarmChains {
   /**
    * The chains of some fields, each cover on the days it was seeded and ended where that is known.
    */
-  List<Stored> of(UUID farmId, List<FieldYears> fields) {
+  List<Stored> of(FarmView farm, List<FieldYears> fields) {
+    UUID farmId = farm.id();
     Map<UUID, List<PlanView>> covers =
         plans.ofAllYears(farmId, fields.stream().map(FieldYears::piece).toList());
     Map<UUID, List<LogService.EntryView>> logs =
         log.between(farmId, FIRST, LocalDate.of(2200, 1, 1));
     Links links = new Links(species.table(farmId));
+    Set<UUID> treated = new HashSet<>();
+    wentOut
+        .of(farmId)
+        .forEach(
+            (entry, seeding) -> {
+              if (seeding.treated()) {
+                treated.add(entry);
+              }
+            });
+    Map<Integer, Map<UUID, LocalDate>> harvests = harvests(farm, fields);
     return fields.stream()
         .map(
             f ->
@@ -65,26 +95,55 @@ class FarmChains {
                     f,
                     covers.getOrDefault(f.piece(), List.of()),
                     logs.getOrDefault(f.id(), List.of()),
-                    links))
+                    links,
+                    treated,
+                    harvests))
         .toList();
   }
 
+  /** The day each crop is off, by season and field, as every other screen has it. */
+  private Map<Integer, Map<UUID, LocalDate>> harvests(FarmView farm, List<FieldYears> fields) {
+    Map<Integer, Map<UUID, LocalDate>> all = new HashMap<>();
+    fields.stream()
+        .flatMap(f -> f.crops().keySet().stream())
+        .distinct()
+        .forEach(
+            year ->
+                all.put(
+                    year,
+                    planned.harvests(
+                        farm.in(year),
+                        fields.stream()
+                            .filter(f -> f.crops().containsKey(year))
+                            .map(FieldYears::id)
+                            .toList())));
+    return all;
+  }
+
   private static Stored of(
-      FieldYears field, List<PlanView> plans, List<LogService.EntryView> entries, Links links) {
+      FieldYears field,
+      List<PlanView> plans,
+      List<LogService.EntryView> entries,
+      Links links,
+      Set<UUID> treated,
+      Map<Integer, Map<UUID, LocalDate>> harvests) {
     Chain planned = Chain.of(links.covers(plans));
     Map<String, LocalDate> seeded = new HashMap<>();
     Map<String, LocalDate> ended = new HashMap<>();
+    Set<String> fedNever = new HashSet<>();
     for (LogService.EntryView e : entries) {
       if (e.kind() == LogKind.SEEDED) {
         planned
             .seededOn(e.doneOn())
-            .filter(c -> near(c.from(), e.doneOn()))
-            .ifPresent(c -> seeded.put(c.id(), e.doneOn()));
+            .ifPresent(
+                c -> {
+                  seeded.put(c.id(), e.doneOn());
+                  if (treated.contains(e.id())) {
+                    fedNever.add(c.id());
+                  }
+                });
       } else if (e.kind() == LogKind.ENDED) {
-        planned
-            .endedOn(e.doneOn())
-            .filter(c -> near(c.until(), e.doneOn()))
-            .ifPresent(c -> ended.put(c.id(), e.doneOn()));
+        planned.endedOn(e.doneOn()).ifPresent(c -> ended.put(c.id(), e.doneOn()));
       }
     }
     Map<String, PlanView> byId = new HashMap<>();
@@ -94,28 +153,34 @@ class FarmChains {
       byId.put(id, plan);
       LocalDate from = seeded.getOrDefault(id, plan.plan().seedOn());
       LocalDate until = ended.getOrDefault(id, plan.plan().endOn());
-      all.add(links.cover(plan, from, until.isAfter(from) ? until : from.plusDays(1), false));
+      all.add(
+          links.cover(
+              plan, from, until.isAfter(from) ? until : from.plusDays(1), fedNever.contains(id)));
     }
-    field.crops().forEach((year, crop) -> crop(crop, year, entries, all));
+    field
+        .crops()
+        .forEach(
+            (year, crop) ->
+                crop(crop, year, harvests.getOrDefault(year, Map.of()).get(field.id()), entries)
+                    .ifPresent(all::add));
     return new Stored(field, new Chain(all), byId, Set.copyOf(seeded.keySet()), entries);
   }
 
-  private static void crop(
-      CropView crop, int year, List<LogService.EntryView> entries, List<Link> all) {
+  private static Optional<Link.Crop> crop(
+      CropView crop, int year, @Nullable LocalDate known, List<LogService.EntryView> entries) {
     CropKind kind = CropKind.of(crop.kind());
     if (kind == CropKind.NONE) {
-      return;
+      return Optional.empty();
     }
-    LocalDate planted = CropKind.plantedOn(crop, year);
-    LocalDate off = CropKind.usuallyOff(crop, year);
-    for (LogService.EntryView e : entries) {
-      if (e.kind() == LogKind.HARVESTED && near(off, e.doneOn())) {
-        off = e.doneOn();
-      } else if (e.kind() == LogKind.PLANTED && near(planted, e.doneOn())) {
-        planted = e.doneOn();
-      }
-    }
-    all.add(
+    LocalDate meant = Crops.plantedOn(crop, year);
+    LocalDate planted =
+        entries.stream()
+            .filter(e -> e.kind() == LogKind.PLANTED && kind.planting(year).holds(e.doneOn()))
+            .map(LogService.EntryView::doneOn)
+            .reduce((a, b) -> b)
+            .orElse(meant);
+    LocalDate off = known == null ? kind.offOn(crop.harvestOn(), year) : known;
+    return Optional.of(
         new Link.Crop(
             cropId(crop, year),
             kind.label(),
@@ -127,11 +192,4 @@ class FarmChains {
   static String cropId(CropView crop, int year) {
     return crop.kind() + year;
   }
-
-  /** So far from the day that was meant, what is written down is of something else. */
-  private static boolean near(LocalDate meant, LocalDate done) {
-    return Math.abs(java.time.temporal.ChronoUnit.DAYS.between(meant, done)) <= NEAR_DAYS;
-  }
-
-  private static final int NEAR_DAYS = 120;
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.chain.Rotation;
 import nimblefurrow.core.units.Refused;
@@ -16,8 +17,8 @@ import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldYears;
 import nimblefurrow.server.plan.Links;
@@ -181,7 +182,7 @@ class RotationService {
     List<RotationViews.LaidField> laid = new ArrayList<>();
     int filled = 0;
     int kept = 0;
-    for (FarmChains.Stored s : chains.of(farmId, chosen)) {
+    for (FarmChains.Stored s : chains.of(farm, chosen)) {
       Ground ground = new Ground(farmId, farm.today(), s, rotation, really, saves);
       List<RotationViews.LaidYear> years = new ArrayList<>();
       for (int season = in.from(); season <= in.to(); season++) {
@@ -247,7 +248,7 @@ class RotationService {
       }
       if (there != null
           && !there.kind().equals(kind)
-          && !CropKind.plantedOn(there, season).isAfter(today)) {
+          && !Crops.plantedOn(there, season).isAfter(today)) {
         return "in the ground already: " + CropKind.of(there.kind()).label();
       }
       if (really) {

@@ -2,11 +2,12 @@ package nimblefurrow.server.ending;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.outlook.CropRipens;
 import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.Memory;
 import nimblefurrow.server.weather.WeatherStamp;
@@ -48,7 +49,7 @@ class CropOdds {
               CropRipens.of(
                   model,
                   year ->
-                      CropKind.model(
+                      Crops.model(
                           new CropView(
                               crop.kind(),
                               k.day().atYear(year),

@@ -1,5 +1,6 @@
 package nimblefurrow.server.farm;
 
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -43,6 +44,21 @@ public class Looking {
    */
   public @Nullable String link() {
     return link.get();
+  }
+
+  /**
+   * Does something while a cover is looked at.
+   *
+   * @param named its id; null for the one that is on now
+   */
+  public <T extends @Nullable Object> T on(@Nullable UUID named, Supplier<T> what) {
+    String before = link.get();
+    setLink(named == null ? null : named.toString());
+    try {
+      return what.get();
+    } finally {
+      setLink(before);
+    }
   }
 
   void setLink(@Nullable String named) {

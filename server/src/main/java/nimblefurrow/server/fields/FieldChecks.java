@@ -3,6 +3,7 @@ package nimblefurrow.server.fields;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.season.Drainage;
 import nimblefurrow.core.season.FieldLimits;
 import nimblefurrow.core.season.SeasonDates;

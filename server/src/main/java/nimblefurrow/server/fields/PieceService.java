@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.PieceCut;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;

@@ -45,7 +45,8 @@ class SeedRecorded implements SeedWentOut {
       LotView lot = stock.get(d.lotId());
       if (lot != null) {
         all.computeIfAbsent(d.logEntryId(), k -> new HashMap<>())
-            .putIfAbsent(lot.species(), new Quality(lot.germination(), lot.purity()));
+            .putIfAbsent(
+                lot.species(), new Quality(lot.germination(), lot.purity(), lot.treated()));
       }
     }
     return all;

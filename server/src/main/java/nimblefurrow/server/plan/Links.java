@@ -28,6 +28,7 @@ public record Links(SpeciesTable table) {
     return new Link.Cover(
         stored.id().toString(),
         Species.together(species),
+        stored.seasonYear(),
         species,
         SeedingMethod.of(plan.method()),
         seededOn,

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
@@ -26,8 +27,8 @@ import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Reason;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.CropView;
+import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.Keys;
 import nimblefurrow.server.plan.PlanInput;
@@ -37,7 +38,14 @@ import nimblefurrow.server.worklog.SeasonLog;
 import nimblefurrow.server.worklog.SightingKind;
 import org.jspecify.annotations.Nullable;
 
-/** A stored field and plan as the core takes them. */
+/**
+ * A stored field and plan as the core takes them.
+ *
+ * @param kept days of kept work that are of this cover
+ * @param before the cover before this one, with no crop between
+ * @param followedOn the day the cover behind this one is to be seeded
+ * @param later whether it stands behind another of the same season
+ */
 record FieldCase(
     FieldView field,
     int seasonYear,
@@ -48,7 +56,8 @@ record FieldCase(
     Seeded wentOut,
     @Nullable PlanView plan,
     @Nullable Before before,
-    @Nullable LocalDate followedOn) {
+    @Nullable LocalDate followedOn,
+    boolean later) {
   /** So long after its planned day an ending that nobody wrote down is taken to have been. */
   private static final int LATE_DAYS = 21;
 
@@ -77,7 +86,7 @@ record FieldCase(
     }
     CropView crop = field.crop();
     LocalDate seen = log.done().get(LogKind.HARVESTED);
-    return seen == null ? CropKind.model(crop, seasonYear) : cropCutOn(seen);
+    return seen == null ? Crops.model(crop, seasonYear) : cropCutOn(seen);
   }
 
   /** The crop as it was, or will be, cut on a day. */
@@ -86,7 +95,7 @@ record FieldCase(
       return new CashCrop.AfterCover(before.season(), day);
     }
     CropView crop = field.crop();
-    return CropKind.model(
+    return Crops.model(
         new CropView(crop.kind(), crop.plantedOn(), crop.maturity(), crop.rowSpacingM(), day),
         seasonYear);
   }
@@ -123,7 +132,7 @@ record FieldCase(
     if (followedOn != null) {
       return new NextCrop(NextCrop.Kind.OTHER, followedOn);
     }
-    return CropKind.next(field.nextCrop(), seasonYear + 1);
+    return Crops.next(field.nextCrop(), seasonYear + 1);
   }
 
   @Nullable LocalDate seeded() {
@@ -258,10 +267,10 @@ record FieldCase(
     return Species.together(species(plan)) + ", " + SeedingMethod.of(plan.method()).label();
   }
 
-  /** The same without what was said of deeds and kept of days: both are of another cover. */
+  /** The same without what was said of deeds: that is of another cover. */
   FieldCase unpromised() {
     return new FieldCase(
-        field, seasonYear, log, table, Map.of(), Map.of(), wentOut, plan, before, followedOn);
+        field, seasonYear, log, table, Map.of(), kept, wentOut, plan, before, followedOn, later);
   }
 
   /** Whether the cover is over: its ending is written down, or long past with another behind it. */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.season.SeasonDates;
@@ -17,7 +18,6 @@ import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.farm.Looking;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.Links;
@@ -116,19 +116,26 @@ class FieldCases {
             : all.stream().filter(p -> p.seasonYear() == farm.seasonYear()).toList();
     FieldCase.Before before = before(farm, field, known, all);
     if (mine.isEmpty()) {
-      return List.of(one(field, farm.seasonYear(), known, null, before, null));
+      return List.of(one(field, farm.seasonYear(), known, null, before, null, false));
     }
     List<FieldCase> cases = new ArrayList<>();
     for (int i = 0; i < mine.size(); i++) {
       LocalDate followedOn = i + 1 < mine.size() ? mine.get(i + 1).plan().seedOn() : null;
-      FieldCase c = one(field, farm.seasonYear(), known, mine.get(i), before, followedOn);
+      FieldCase c = one(field, farm.seasonYear(), known, mine.get(i), before, followedOn, i > 0);
       cases.add(c);
       before = c.leaves();
     }
     return promisedOnce(farm, cases);
   }
 
-  /** What was said of deeds, and the days of kept work, are of the cover that is on. */
+  /** The covers of a season that are not over; the last when all are. */
+  List<FieldCase> open(FarmView farm, FieldView field, Known known) {
+    List<FieldCase> all = links(farm, field, known);
+    List<FieldCase> open = all.stream().filter(c -> !c.over(farm.today())).toList();
+    return open.isEmpty() ? List.of(all.get(all.size() - 1)) : open;
+  }
+
+  /** What was said of deeds is of the cover that is on. */
   private static List<FieldCase> promisedOnce(FarmView farm, List<FieldCase> cases) {
     int on = 0;
     while (on < cases.size() - 1 && cases.get(on).over(farm.today())) {
@@ -142,7 +149,7 @@ class FieldCases {
   private FieldCase behind(FarmView farm, FieldView field, Known known, FieldCase last) {
     return last.plan() == null
         ? last
-        : one(field, farm.seasonYear(), known, null, last.leaves(), null);
+        : one(field, farm.seasonYear(), known, null, last.leaves(), null, true);
   }
 
   /** Where no crop grows in a season, its first cover follows the last one of the season before. */
@@ -156,7 +163,7 @@ class FieldCases {
       return null;
     }
     FieldView then = fields.in(farm.id(), field.id(), earlier);
-    FieldCase c = one(then, earlier, known, last, null, null);
+    FieldCase c = one(then, earlier, known, last, null, null, false);
     return c.leaves();
   }
 
@@ -166,48 +173,55 @@ class FieldCases {
       Known known,
       @Nullable PlanView plan,
       FieldCase.@Nullable Before before,
-      @Nullable LocalDate followedOn) {
+      @Nullable LocalDate followedOn,
+      boolean later) {
     SeasonLog log =
         mine(
             plan,
             known.covers().getOrDefault(field.piece(), List.of()),
             season == known.season() ? known.log(field) : known.logBefore(field),
-            known.table());
+            known.table(),
+            later);
     return new FieldCase(
         field,
         season,
         log,
         known.table(),
         known.said().getOrDefault(field.id(), Map.of()),
-        known.kept().getOrDefault(field.id(), Map.of()),
+        known.kept(field, later ? plan : null),
         Seeded.of(log, known.wentOut()),
         plan,
         before,
-        followedOn);
+        followedOn,
+        later);
   }
 
-  /** Of a season's log what is of one cover, where the ground has several. */
+  /** Of a season's log what is of one cover; what is of none is the first one's. */
   private static SeasonLog mine(
-      @Nullable PlanView plan, List<PlanView> covers, SeasonLog log, SpeciesTable table) {
-    boolean one = covers.isEmpty() || plan != null && covers.size() == 1;
-    if (one) {
-      return log;
-    }
-    Links links = new Links(table);
-    Chain chain = Chain.of(links.covers(covers));
+      @Nullable PlanView plan,
+      List<PlanView> covers,
+      SeasonLog log,
+      SpeciesTable table,
+      boolean later) {
+    Chain chain = Chain.of(new Links(table).covers(covers));
     String id = plan == null ? "" : plan.id().toString();
     return log.only(
         e ->
             switch (e.kind()) {
               case HARVESTED, PLANTED, SPRAYED -> true;
-              case SEEDED -> is(chain.seededOn(e.doneOn()), id);
-              case ENDED -> is(chain.endedOn(e.doneOn()), id);
-              default -> is(chain.seenOn(e.doneOn()), id);
+              // What went out before the season's log begins is of the last one, or frost seeding.
+              case SEEDED ->
+                  is(
+                      chain.seededOn(e.doneOn()),
+                      id,
+                      later || e.doneOn().isBefore(SeasonDates.log(log.season()).first()));
+              case ENDED -> is(chain.endedOn(e.doneOn()), id, later);
+              default -> is(chain.seenOn(e.doneOn()), id, later);
             });
   }
 
-  private static boolean is(Optional<Link.Cover> found, String id) {
-    return found.filter(c -> c.id().equals(id)).isPresent();
+  private static boolean is(Optional<Link.Cover> found, String id, boolean later) {
+    return found.map(c -> c.id().equals(id)).orElse(!later);
   }
 
   /**
@@ -226,6 +240,21 @@ class FieldCases {
       Map<UUID, SeedWentOut.Seeding> wentOut) {
     SeasonLog log(FieldView field) {
       return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
+    }
+
+    /** Days of kept work; of a cover behind another of its season, what is kept of the planting. */
+    Map<Deed, LocalDate> kept(FieldView field, @Nullable PlanView later) {
+      Map<Deed, LocalDate> ofField = kept.getOrDefault(field.id(), Map.of());
+      if (later == null) {
+        return ofField;
+      }
+      Map<Deed, LocalDate> all = new EnumMap<>(Deed.class);
+      all.putAll(kept.getOrDefault(later.id(), Map.of()));
+      LocalDate planting = ofField.get(Deed.PLANTING);
+      if (planting != null) {
+        all.put(Deed.PLANTING, planting);
+      }
+      return all;
     }
 
     SeasonLog logBefore(FieldView field) {

@@ -2,6 +2,7 @@ package nimblefurrow.server.season;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.NextStep;
@@ -13,7 +14,6 @@ import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.work.SeedingQueues;
 import nimblefurrow.server.farm.FarmView;
-import nimblefurrow.server.fields.CropKind;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanStatus;

@@ -7,6 +7,9 @@ import nimblefurrow.core.standing.Deed;
 
 /** The days a kept plan of the work sets for fields: told by whoever keeps it. */
 public interface KeptDays {
-  /** The last day of each deed that is in the farm's kept plan, by field. */
+  /**
+   * The last day of each deed that is in the farm's kept plan, by field; of a cover that stands
+   * behind another of its season, by the cover.
+   */
   Map<UUID, Map<Deed, LocalDate>> of(UUID farmId);
 }

@@ -23,6 +23,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -59,6 +60,7 @@ public class PlannedFields {
    * @param purpose the first reason; null likewise
    * @param standing how it stands today
    * @param followed whether another cover follows with no crop between
+   * @param later whether it stands behind another cover of the same season
    */
   public record PlannedField(
       FarmView farm,
@@ -70,7 +72,13 @@ public class PlannedFields {
       @Nullable CoverPlan cover,
       @Nullable Purpose purpose,
       FieldStanding standing,
-      boolean followed) {
+      boolean followed,
+      boolean later) {
+    /** The cover's id where it stands behind another of its season; null for the first. */
+    public @Nullable UUID link() {
+      return later && plan != null ? plan.id() : null;
+    }
+
     /** The day it was seeded, when that is written down. */
     public @Nullable LocalDate seededOn() {
       return logged(standing.seeding());
@@ -109,6 +117,29 @@ public class PlannedFields {
     FieldView field = fields.in(farm.id(), fieldId, farm.seasonYear());
     FieldCases.Known known = cases.known(farm, List.of(field));
     return cases.links(farm, field, known).stream().map(c -> planned(farm, weather, c)).toList();
+  }
+
+  /**
+   * The day the crop of a season is off each of some fields, as it stands today; nothing of those
+   * without a crop, or without weather.
+   */
+  public Map<UUID, LocalDate> harvests(FarmView farm, List<UUID> fieldIds) {
+    FarmWeather weather = weathers.find(farm).orElse(null);
+    if (weather == null) {
+      return Map.of();
+    }
+    List<FieldView> all =
+        fieldIds.stream().map(id -> fields.in(farm.id(), id, farm.seasonYear())).toList();
+    FieldCases.Known known = cases.known(farm, all);
+    Map<UUID, LocalDate> days = new HashMap<>();
+    for (FieldView f : all) {
+      FieldCase first = cases.links(farm, f, known).get(0);
+      DeedStanding harvest = standings.harvest(farm, first, weather);
+      if (first.before() == null && harvest.state() != DeedStanding.State.NONE) {
+        days.put(f.id(), harvest.day());
+      }
+    }
+    return days;
   }
 
   /**
@@ -200,11 +231,42 @@ public class PlannedFields {
   }
 
   /**
-   * All fields, also those left out of covers, with the forecast in the weather to come: for work
-   * that is to be laid out.
+   * All fields, also those left out of covers, once for each cover that is not over, with the
+   * forecast in the weather to come: for work that is to be laid out.
    */
   public List<PlannedField> foretold(FarmView farm) {
-    return of(farm, weathers.foretold(farm), fields.list(farm.id()));
+    return open(farm, weathers.foretold(farm));
+  }
+
+  /** All fields once for each cover that is not over. */
+  public List<PlannedField> open(FarmView farm) {
+    return open(farm, weathers.of(farm));
+  }
+
+  private List<PlannedField> open(FarmView farm, FarmWeather weather) {
+    List<FieldView> all = fields.list(farm.id());
+    FieldCases.Known known = cases.known(farm, all);
+    return all.stream()
+        .flatMap(f -> cases.open(farm, f, known).stream())
+        .map(c -> planned(farm, weather, c))
+        .toList();
+  }
+
+  /**
+   * What is written down of each field's first cover of the season, by field, and of covers that
+   * stand behind another, by cover.
+   */
+  public Map<UUID, SeasonLog> logs(FarmView farm) {
+    List<FieldView> all = fields.list(farm.id());
+    FieldCases.Known known = cases.known(farm, all);
+    Map<UUID, SeasonLog> logs = new HashMap<>();
+    for (FieldView f : all) {
+      for (FieldCase c : cases.links(farm, f, known)) {
+        PlanView plan = c.plan();
+        logs.put(c.later() && plan != null ? plan.id() : f.id(), c.log());
+      }
+    }
+    return logs;
   }
 
   /** All fields, also those left out of covers; none without weather. */
@@ -250,6 +312,7 @@ public class PlannedFields {
         p.cover(),
         plan == null ? null : FieldCase.purpose(plan.plan()),
         p.standing(),
-        c.followedOn() != null);
+        c.followedOn() != null,
+        c.later());
   }
 }

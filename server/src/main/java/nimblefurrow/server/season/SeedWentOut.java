@@ -11,10 +11,15 @@ public interface SeedWentOut {
    *
    * @param lots quality of the seed taken, by species; empty where no lot was named
    */
-  record Seeding(double areaHa, double seedKg, Map<String, Quality> lots) {}
+  record Seeding(double areaHa, double seedKg, Map<String, Quality> lots) {
+    /** Whether any of it was treated. */
+    public boolean treated() {
+      return lots.values().stream().anyMatch(Quality::treated);
+    }
+  }
 
   /** Tested quality of seed, shares; null where it was not tested. */
-  record Quality(@Nullable Double germination, @Nullable Double purity) {}
+  record Quality(@Nullable Double germination, @Nullable Double purity, boolean treated) {}
 
   /** All of a farm's, by the log's entry. */
   Map<UUID, Seeding> of(UUID farmId);

@@ -3,7 +3,9 @@ package nimblefurrow.server.work;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
@@ -14,6 +16,7 @@ import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.worklog.LogService;
 import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
@@ -25,22 +28,44 @@ class DoneLog {
   private final LogService log;
   private final WatchService watch;
   private final FarmService farms;
+  private final PlannedFields planned;
 
-  DoneLog(LogService log, WatchService watch, FarmService farms) {
+  DoneLog(LogService log, WatchService watch, FarmService farms, PlannedFields planned) {
     this.log = log;
     this.watch = watch;
     this.farms = farms;
+    this.planned = planned;
   }
 
-  /** The day on which the field's log says that a job was done; null when it does not. */
-  @Nullable LocalDate has(FarmView farm, WorkItem item) {
-    if (looks(item)) {
-      return null;
+  /** What is written down of the covers of several farms, each asked for once. */
+  final class Written {
+    private final UUID farmId;
+    private final Map<UUID, Map<UUID, SeasonLog>> byFarm = new HashMap<>();
+
+    private Written(UUID farmId) {
+      this.farmId = farmId;
     }
-    UUID worked = item.customerId == null ? farm.id() : item.customerId;
-    SeasonLog season =
-        log.ofSeason(worked, farms.get(worked).seasonYear())
-            .getOrDefault(item.fieldId, SeasonLog.EMPTY);
+
+    private SeasonLog of(WorkItem item) {
+      UUID worked = item.customerId == null ? farmId : item.customerId;
+      UUID link = JobKind.link(item.job);
+      return byFarm
+          .computeIfAbsent(worked, w -> planned.logs(farms.get(w)))
+          .getOrDefault(link == null ? item.fieldId : link, SeasonLog.EMPTY);
+    }
+
+    /** The day on which the field's log says that a job was done; null when it does not. */
+    @Nullable LocalDate day(WorkItem item) {
+      return looks(item) ? null : written(item, of(item));
+    }
+  }
+
+  /** What is written down for a farm's jobs, to be asked of many of them. */
+  Written read(FarmView farm) {
+    return new Written(farm.id());
+  }
+
+  private static @Nullable LocalDate written(WorkItem item, SeasonLog season) {
     LocalDate day = season.done().get(kinds(item).get(0));
     LocalDate ended = season.done().get(Deed.ENDING.logKind());
     boolean sprayedBefore =
@@ -60,7 +85,7 @@ class DoneLog {
       watch.done(farm.id(), item.fieldId, JobKind.about(item.job), day);
       return day;
     }
-    LocalDate there = has(farm, item);
+    LocalDate there = read(farm).day(item);
     if (there != null) {
       return there;
     }

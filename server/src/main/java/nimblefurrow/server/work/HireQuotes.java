@@ -83,12 +83,13 @@ class HireQuotes {
             .findFirst()
             .orElseThrow(() -> new NotFound("That farm's jobs are not in this plan."));
     Map<UUID, PlannedField> fields =
-        planned.all(customer).stream().collect(Collectors.toMap(f -> f.field().id(), f -> f));
+        planned.open(customer).stream()
+            .collect(Collectors.toMap(f -> orField(f.link(), f.field().id()), f -> f, (a, b) -> a));
     Map<UUID, MachineView> machines =
         shed.machines(farmId).stream().collect(Collectors.toMap(MachineView::id, m -> m));
     List<QuoteLine> lines = new ArrayList<>();
     for (WorkViews.ItemView i : work.work(farmId).items()) {
-      PlannedField field = fields.get(i.fieldId());
+      PlannedField field = fields.get(orField(JobKind.link(i.job()), i.fieldId()));
       MachineView machine = machines.get(i.doerId());
       if (customerId.equals(i.customerId()) && field != null && machine != null) {
         lines.add(line(i, field, machine, units));
@@ -120,6 +121,10 @@ class HireQuotes {
         by,
         charged == null ? "" : charged.words(),
         charged == null ? BigDecimal.ZERO : charged.amount());
+  }
+
+  private static UUID orField(@Nullable UUID link, UUID fieldId) {
+    return link == null ? fieldId : link;
   }
 
   private static @Nullable Integer loads(WorkViews.ItemView i, PlannedField f, MachineView m) {

@@ -63,9 +63,9 @@ class KeptPlan {
     Map<UUID, String> names = names(farmId);
     Map<UUID, String> doers = new HashMap<>(shed.names(farmId));
     crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c.id(), c.name()).name()));
-    FarmView farm = farms.get(farmId);
+    DoneLog.Written written = doneLog.read(farms.get(farmId));
     return items.findByFarmId(farmId).stream()
-        .peek(i -> closed(farm, i))
+        .peek(i -> closed(written, i))
         // Who is not let in on a customer's farm any more sees none of its jobs.
         .filter(i -> i.customerId == null || customers.containsKey(i.customerId))
         .sorted(Comparator.comparing((WorkItem i) -> i.startOn).thenComparing(i -> i.finishOn))
@@ -92,8 +92,8 @@ class KeptPlan {
   }
 
   /** What the field's log says is done is done, whoever wrote it there. */
-  private void closed(FarmView farm, WorkItem i) {
-    LocalDate logged = i.shareDone >= 1 ? null : doneLog.has(farm, i);
+  private static void closed(DoneLog.Written written, WorkItem i) {
+    LocalDate logged = i.shareDone >= 1 ? null : written.day(i);
     if (logged != null) {
       i.shareDone = 1;
       i.finishOn = logged;
@@ -143,7 +143,7 @@ class KeptPlan {
       LocalDate written = doneLog.write(farm, item, label(item), day, account);
       item.startOn = written.isBefore(item.startOn) ? written : item.startOn;
       item.finishOn = written;
-    } else if (share < 1 && (before || doneLog.has(farm, item) != null)) {
+    } else if (share < 1 && (before || doneLog.read(farm).day(item) != null)) {
       doneLog.remove(farm, item);
     }
     item.shareDone = share;

@@ -29,9 +29,14 @@ class KeptWork implements KeptDays {
           .deed()
           .ifPresent(
               deed ->
-                  all.computeIfAbsent(item.fieldId, k -> new EnumMap<>(Deed.class))
+                  all.computeIfAbsent(of(item), k -> new EnumMap<>(Deed.class))
                       .put(deed, item.finishOn));
     }
     return all;
+  }
+
+  private static UUID of(WorkItem item) {
+    UUID link = JobKind.link(item.job);
+    return link == null ? item.fieldId : link;
   }
 }

@@ -17,6 +17,7 @@ import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.hours.HoursThatGo;
 import nimblefurrow.server.job.SeedSheets;
@@ -39,9 +40,16 @@ class MorningService {
   private final SeedSheets sheets;
   private final FieldService fields;
   private final FarmService farms;
+  private final Looking looking;
 
   MorningService(
-      KeptPlan work, HoursThatGo hours, SeedSheets sheets, FieldService fields, FarmService farms) {
+      KeptPlan work,
+      HoursThatGo hours,
+      SeedSheets sheets,
+      FieldService fields,
+      FarmService farms,
+      Looking looking) {
+    this.looking = looking;
     this.work = work;
     this.hours = hours;
     this.sheets = sheets;
@@ -135,7 +143,11 @@ class MorningService {
         before == null || before.equals(i.fieldId()) || !ours
             ? null
             : where(farmId, before, i.fieldId()),
-        i.kind() == JobKind.SEED && ours ? sheets.of(farmId, i.fieldId(), i.doerId()) : null);
+        i.kind() == JobKind.SEED && ours ? seed(farmId, i) : null);
+  }
+
+  private SeedSheets.@Nullable BoxSheet seed(UUID farmId, WorkViews.ItemView i) {
+    return looking.on(JobKind.link(i.job()), () -> sheets.of(farmId, i.fieldId(), i.doerId()));
   }
 
   /** The hours of the kind of work: flown, sprayed, rolled, or on wheels. */

@@ -141,7 +141,7 @@ class WorkBuilder {
             work.problem(), work.jobs(), work.doers(), work.people(), work.weather(), notes),
         all.stream()
             .filter(f -> !f.farm().id().equals(farmId))
-            .collect(Collectors.toMap(f -> f.field().id(), PlannedField::farm)));
+            .collect(Collectors.toMap(f -> f.field().id(), PlannedField::farm, (a, b) -> a)));
   }
 
   private List<PlannedField> of(FarmView customer, List<String> notes) {
@@ -186,6 +186,7 @@ class WorkBuilder {
         f.crop(),
         f.next(),
         f.standing(),
+        f.link(),
         plan == null || cover == null || purpose == null
             ? null
             : new WorkField.Covered(cover, EndingMethod.of(plan.plan().ending()), purpose));

@@ -67,7 +67,8 @@ class Worths {
   /** Of some fields, each under its own weather. */
   GoalShares of(List<PlannedField> fields) {
     Map<UUID, WeatherStamp> stamps =
-        fields.stream().collect(Collectors.toMap(f -> f.field().id(), f -> f.weather().stamp()));
+        fields.stream()
+            .collect(Collectors.toMap(f -> f.field().id(), f -> f.weather().stamp(), (a, b) -> a));
     return new Remembered(stamps);
   }
 

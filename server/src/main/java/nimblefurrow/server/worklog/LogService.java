@@ -73,9 +73,10 @@ public class LogService {
   /** What was done and seen by field within a season: what was observed outranks plans. */
   @Transactional(readOnly = true)
   public Map<UUID, SeasonLog> ofSeason(UUID farmId, int seasonYear) {
-    SeasonDates.Range season = SeasonDates.log(seasonYear);
     Map<UUID, SeasonLog> logs = new HashMap<>();
-    between(farmId, season.first(), season.last())
+    // Frost seeding goes out in the winter before a season's log begins.
+    LocalDate first = SeasonDates.seeding(seasonYear).first();
+    between(farmId, first, SeasonDates.log(seasonYear).last())
         .forEach((field, all) -> logs.put(field, SeasonLog.of(all, seasonYear)));
     return logs;
   }

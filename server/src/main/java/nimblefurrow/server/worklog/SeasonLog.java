@@ -31,8 +31,13 @@ public record SeasonLog(
   public static final SeasonLog EMPTY =
       new SeasonLog(0, List.of(), Map.of(), List.of(), List.of(), List.of());
 
-  /** Of entries in the order of their days. */
-  public static SeasonLog of(List<LogService.EntryView> entries, int season) {
+  /** Of entries in the order of their days; seedings alone may lie before the season's log. */
+  public static SeasonLog of(List<LogService.EntryView> all, int season) {
+    LocalDate first = SeasonDates.log(season).first();
+    List<LogService.EntryView> entries =
+        all.stream()
+            .filter(e -> e.kind() == LogKind.SEEDED || !e.doneOn().isBefore(first))
+            .toList();
     Map<LogKind, LocalDate> done = new EnumMap<>(LogKind.class);
     List<LogService.EntryView> seen = new ArrayList<>();
     List<LogService.EntryView> sprayed = new ArrayList<>();
