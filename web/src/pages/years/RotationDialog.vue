@@ -10,7 +10,13 @@ import RotationYears from './RotationYears.vue'
 import { blankYear, trimmed } from './rotation'
 
 /** A rotation made once and laid over fields: what it would fill is shown before it is done. */
-const props = defineProps<{ fieldIds: string[]; thisSeason: number; lastSeason: number }>()
+const props = defineProps<{
+  fieldIds: string[]
+  thisSeason: number
+  lastSeason: number
+  /** The years a drag went over. */
+  over?: { from: number; to: number } | null
+}>()
 const open = defineModel<boolean>({ required: true })
 const session = useSession()
 const { data: rotations } = useRead('/api/farms/{farmId}/rotations')
@@ -29,6 +35,14 @@ const kept = computed(() =>
   (tried.value?.fields ?? []).flatMap((f) =>
     f.years.filter((y) => y.kept).map((y) => `${f.name}, ${y.season}: ${y.kept}`),
   ),
+)
+watch(
+  () => props.over,
+  (over) => {
+    if (!over) return
+    from.value = Math.max(over.from, props.thisSeason)
+    to.value = Math.max(over.to, props.thisSeason)
+  },
 )
 watch([edited, offset, from, to], () => (tried.value = null), { deep: true })
 

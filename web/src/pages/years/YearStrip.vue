@@ -13,8 +13,12 @@ const props = defineProps<{
   /** Ids of links of which a rule is not kept. */
   broken?: readonly string[]
   chosen?: string
+  /** What a drag has taken of it, in pixels. */
+  dragged?: { left: number; width: number } | null
 }>()
-const emit = defineEmits<{ pick: [link: YearLink] }>()
+const emit = defineEmits<{ pick: [link: YearLink]; down: [share: number]; over: [share: number] }>()
+const shareOf = (event: PointerEvent) =>
+  (event.clientX - (event.currentTarget as Element).getBoundingClientRect().left) / props.width
 const [HEIGHT, GROUND, LABEL] = [66, 42, 57] as const
 const room = computed<StripRoom>(() => ({
   from: props.from,
@@ -29,7 +33,23 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
 </script>
 
 <template>
-  <svg :width="width" :height="HEIGHT" class="strip" role="group" aria-label="Through the years">
+  <svg
+    :width="width"
+    :height="HEIGHT"
+    class="strip"
+    role="group"
+    aria-label="Through the years"
+    @pointerdown.left="$event.pointerType === 'mouse' && emit('down', shareOf($event))"
+    @pointermove="emit('over', shareOf($event))"
+  >
+    <rect
+      v-if="dragged"
+      :x="dragged.left"
+      y="0"
+      :width="dragged.width"
+      :height="HEIGHT"
+      class="dragged"
+    />
     <line
       v-for="l in lines"
       :key="l.season"
@@ -69,6 +89,11 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
 <style scoped>
 .strip {
   display: block;
+  user-select: none;
+}
+.dragged {
+  fill: var(--leaf);
+  fill-opacity: 0.14;
 }
 .ground {
   stroke: var(--line);

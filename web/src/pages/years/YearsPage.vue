@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
 import CellEditor from './CellEditor.vue'
+import { useDragged } from './dragged'
 import RotationDialog from './RotationDialog.vue'
 import YearSums from './YearSums.vue'
 import YearStrip from './YearStrip.vue'
@@ -27,8 +28,19 @@ const label = computed(() => (smAndDown.value ? 0 : NAME))
 const strip = computed(() => Math.max(LEAST, Math.floor(width.value - label.value)))
 const chosen = ref<string[]>([])
 const laying = ref(false)
-/** The fields chosen; all that are shown where none is. */
+/** The sums scroll with the fields: on a phone both are wider than the screen. */
+type Item = { key: string; row: Schemas['YearRow'] | null; index: number }
+const items = computed<Item[]>(() => [
+  { key: 'sums', row: null, index: -1 },
+  ...rows.value.map((row, index) => ({ key: row.fieldId, row, index })),
+])
+const seasons = computed(() => view.value?.sums.map((s) => s.season) ?? [])
+const drag = useDragged(seasons, () => (laying.value = true))
+watch(laying, (now) => now || drag.clear())
+/** The fields dragged over, else those chosen, else all that are shown. */
 const meant = computed(() => {
+  const over = drag.over.value
+  if (over) return rows.value.slice(over.first, over.last + 1).map((r) => r.fieldId)
   const shown = rows.value.map((r) => r.fieldId)
   const some = shown.filter((id) => chosen.value.includes(id))
   return some.length ? some : shown
@@ -82,25 +94,43 @@ function open(row: Schemas['YearRow'], season: number) {
         <router-link to="/fields/new">add one</router-link>.
       </p>
       <template v-else-if="view && width">
-        <YearSums :sums="view.sums" :this-season="view.thisSeason" :label="label" :width="strip" />
-        <section v-for="r in rows" :key="r.fieldId" class="field">
-          <div class="name" :style="label ? { width: `${label}px` } : {}">
-            <label class="choose">
-              <input v-model="chosen" type="checkbox" :value="r.fieldId" :aria-label="r.name" />
-              <router-link :to="`/fields/${r.fieldId}`">{{ r.name }}</router-link>
-            </label>
-            <span class="muted">{{ session.amount(r.areaHa, 'HA') }}</span>
-          </div>
-          <YearStrip
-            :links="r.links"
-            :from="view.from"
-            :to="view.to"
-            :today="view.today"
-            :width="strip"
-            :broken="brokenOf(r)"
-            @pick="open(r, $event.season)"
-          />
-        </section>
+        <v-virtual-scroll :items="items" class="rows" item-key="key">
+          <template #default="{ item }">
+            <YearSums
+              v-if="!item.row"
+              :sums="view.sums"
+              :this-season="view.thisSeason"
+              :label="label"
+              :width="strip"
+            />
+            <section v-else class="field">
+              <div class="name" :style="label ? { width: `${label}px` } : {}">
+                <label class="choose">
+                  <input
+                    v-model="chosen"
+                    type="checkbox"
+                    :value="item.row.fieldId"
+                    :aria-label="item.row.name"
+                  />
+                  <router-link :to="`/fields/${item.row.fieldId}`">{{ item.row.name }}</router-link>
+                </label>
+                <span class="muted">{{ session.amount(item.row.areaHa, 'HA') }}</span>
+              </div>
+              <YearStrip
+                :links="item.row.links"
+                :from="view.from"
+                :to="view.to"
+                :today="view.today"
+                :width="strip"
+                :broken="brokenOf(item.row)"
+                :dragged="drag.of(item.index, strip)"
+                @pick="open(item.row, $event.season)"
+                @down="session.owner && drag.start(item.index, $event)"
+                @over="drag.to(item.index, $event)"
+              />
+            </section>
+          </template>
+        </v-virtual-scroll>
       </template>
     </div>
     <RotationDialog
@@ -109,6 +139,7 @@ function open(row: Schemas['YearRow'], season: number) {
       :field-ids="meant"
       :this-season="view.thisSeason"
       :last-season="view.sums.at(-1)?.season ?? view.thisSeason"
+      :over="drag.over.value"
     />
     <CellEditor
       v-if="edited"
@@ -127,8 +158,9 @@ function open(row: Schemas['YearRow'], season: number) {
 .filter {
   max-width: 170px;
 }
-.box {
-  overflow-x: auto;
+.rows {
+  height: calc(100dvh - 52px - 130px);
+  padding-bottom: 70px;
 }
 .field {
   display: flex;
@@ -151,6 +183,11 @@ function open(row: Schemas['YearRow'], season: number) {
 .name .muted {
   padding-left: 20px;
   font-size: 0.82rem;
+}
+@media print {
+  .rows {
+    height: auto;
+  }
 }
 @media (max-width: 700px) {
   .field {

@@ -109,6 +109,12 @@ class RotationTest {
     assertThat(covers(again, field, 2030)).isEqualTo(1);
     assertThat(cell(again, field, 2031).at("/crop/kind").asString()).isEqualTo("silageCorn");
 
+    // One step takes back crops and covers together, each to what it was.
+    owner.post(farm + "/plans/undo", Map.of()).ok();
+    assertThat(owner.get(farm + "/years?from=2026&to=2034").ok().json().get("rows"))
+        .isEqualTo(years.get("rows"));
+    owner.post(path + "/lay", other).ok();
+
     // Once somebody sets a year by hand it is theirs.
     owner.put(farm + "/fields/" + field + "/crops/2030", Map.of("kind", "soybean")).ok();
     owner.post(path + "/lay", other).ok();

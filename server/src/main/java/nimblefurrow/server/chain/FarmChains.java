@@ -21,7 +21,7 @@ import nimblefurrow.server.fields.FieldYears;
 import nimblefurrow.server.plan.Links;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
-import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.season.CropsOff;
 import nimblefurrow.server.season.SeedWentOut;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
@@ -39,16 +39,16 @@ class FarmChains {
   private final LogService log;
   private final SpeciesService species;
   private final SeedWentOut wentOut;
-  private final PlannedFields planned;
+  private final CropsOff off;
 
   FarmChains(
       PlanService plans,
       LogService log,
       SpeciesService species,
       SeedWentOut wentOut,
-      PlannedFields planned) {
+      CropsOff off) {
     this.wentOut = wentOut;
-    this.planned = planned;
+    this.off = off;
     this.plans = plans;
     this.log = log;
     this.species = species;
@@ -87,7 +87,7 @@ class FarmChains {
                 treated.add(entry);
               }
             });
-    Map<Integer, Map<UUID, LocalDate>> harvests = harvests(farm, fields);
+    Map<Integer, Map<UUID, LocalDate>> harvests = off.days(farm, fields, logs);
     return fields.stream()
         .map(
             f ->
@@ -99,25 +99,6 @@ class FarmChains {
                     treated,
                     harvests))
         .toList();
-  }
-
-  /** The day each crop is off, by season and field, as every other screen has it. */
-  private Map<Integer, Map<UUID, LocalDate>> harvests(FarmView farm, List<FieldYears> fields) {
-    Map<Integer, Map<UUID, LocalDate>> all = new HashMap<>();
-    fields.stream()
-        .flatMap(f -> f.crops().keySet().stream())
-        .distinct()
-        .forEach(
-            year ->
-                all.put(
-                    year,
-                    planned.harvests(
-                        farm.in(year),
-                        fields.stream()
-                            .filter(f -> f.crops().containsKey(year))
-                            .map(FieldYears::id)
-                            .toList())));
-    return all;
   }
 
   private static Stored of(

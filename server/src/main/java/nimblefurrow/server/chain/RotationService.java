@@ -17,6 +17,7 @@ import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.CropBefore;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.fields.FieldService;
@@ -179,11 +180,12 @@ class RotationService {
       throw new NotFound("This farm has no such field.");
     }
     List<PlanService.Save> saves = new ArrayList<>();
+    List<FieldService.CropSet> crops = new ArrayList<>();
     List<RotationViews.LaidField> laid = new ArrayList<>();
     int filled = 0;
     int kept = 0;
     for (FarmChains.Stored s : chains.of(farm, chosen)) {
-      Ground ground = new Ground(farmId, farm.today(), s, rotation, really, saves);
+      Ground ground = new Ground(farmId, farm.today(), s, rotation, really, saves, crops);
       List<RotationViews.LaidYear> years = new ArrayList<>();
       for (int season = in.from(); season <= in.to(); season++) {
         int at = Rotation.yearOf(season, in.from(), in.offset(), rotation.years.size());
@@ -193,8 +195,9 @@ class RotationService {
       kept += (int) years.stream().filter(y -> y.kept() != null).count();
       laid.add(new RotationViews.LaidField(s.field().id(), s.field().name(), years));
     }
-    if (really && !saves.isEmpty()) {
-      plans.save(farmId, in.from(), saves, rotation.name + " laid over fields", account);
+    if (!saves.isEmpty() && really || !crops.isEmpty()) {
+      String what = rotation.name + " laid over fields";
+      plans.saveRotation(farmId, in.from(), saves, crops, what, account);
     }
     return new RotationViews.Laid(filled, kept, laid);
   }
@@ -207,6 +210,7 @@ class RotationService {
     private final RotationEntity rotation;
     private final boolean really;
     private final List<PlanService.Save> saves;
+    private final List<FieldService.CropSet> crops;
     private final List<Link> chain;
 
     Ground(
@@ -215,7 +219,9 @@ class RotationService {
         FarmChains.Stored stored,
         RotationEntity rotation,
         boolean really,
-        List<PlanService.Save> saves) {
+        List<PlanService.Save> saves,
+        List<FieldService.CropSet> crops) {
+      this.crops = crops;
       this.farmId = farmId;
       this.today = today;
       this.stored = stored;
@@ -252,7 +258,8 @@ class RotationService {
         return "in the ground already: " + CropKind.of(there.kind()).label();
       }
       if (really) {
-        fields.plantInRotation(farmId, stored.field().id(), season, kind, rotation.id);
+        CropBefore crop = CropBefore.rotated(kind, rotation.id);
+        crops.add(new FieldService.CropSet(stored.field().piece(), season, crop));
       }
       return null;
     }

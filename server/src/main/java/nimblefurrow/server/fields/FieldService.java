@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -109,24 +110,56 @@ public class FieldService {
     FieldChecks.check(crop, season);
     Field field = field(farmId, fieldId);
     crop(field.pieces.get(0), season, crop);
-    fields.touch(farmId, fieldId);
+    fields.touch(farmId, List.of(fieldId));
   }
 
-  /** Sets the crop of a year as it comes of a rotation. */
+  /** The crop of a year of a piece as a rotation sets it, or as it was before. */
+  public record CropSet(UUID pieceId, int season, CropBefore crop) {}
+
+  /**
+   * Sets crops of years as they come of a rotation, or back to what they were.
+   *
+   * @return what was there before
+   */
   @Transactional
-  public void plantInRotation(UUID farmId, UUID fieldId, int season, String kind, UUID rotation) {
-    Field field = field(farmId, fieldId);
-    FieldPiece piece = field.pieces.get(0);
-    crop(piece, season, new CropView(kind, null, null, null, null));
-    piece.crops.stream().filter(c -> c.seasonYear == season).forEach(c -> c.rotationId = rotation);
-    fields.touch(farmId, fieldId);
+  public List<CropSet> set(UUID farmId, List<CropSet> all) {
+    Map<UUID, List<CropSet>> byPiece =
+        all.stream().collect(Collectors.groupingBy(CropSet::pieceId));
+    List<CropSet> before = new ArrayList<>();
+    List<UUID> touched = new ArrayList<>();
+    for (Field field : fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId)) {
+      FieldPiece piece = field.pieces.get(0);
+      for (CropSet c : byPiece.getOrDefault(piece.id, List.of())) {
+        before.add(new CropSet(piece.id, c.season(), before(piece, c.season())));
+        CropView crop = c.crop().crop();
+        if (crop == null) {
+          piece.crops.removeIf(l -> l.seasonYear == c.season());
+        } else {
+          crop(piece, c.season(), crop);
+          link(piece, c.season()).ifPresent(l -> l.rotationId = c.crop().rotationId());
+        }
+        touched.add(field.id);
+      }
+    }
+    fields.touch(farmId, touched);
+    return before;
+  }
+
+  private static CropBefore before(FieldPiece piece, int season) {
+    return link(piece, season)
+        .map(c -> CropBefore.of(cropView(c), c.rotationId))
+        .orElse(CropBefore.NONE);
+  }
+
+  private static Optional<CropLink> link(FieldPiece piece, int season) {
+    return piece.crops.stream().filter(c -> c.seasonYear == season).findFirst();
   }
 
   /** Leaves a field out of covers for a year; no reason takes it in again. */
   @Transactional
   public void leaveOut(UUID farmId, UUID fieldId, int season, @Nullable String reason) {
     leaveOut(field(farmId, fieldId), season, reason);
-    fields.touch(farmId, fieldId);
+    fields.touch(farmId, List.of(fieldId));
   }
 
   /** Boundaries of the fields that have one. */
@@ -209,7 +242,7 @@ public class FieldService {
     }
     fill(field, input, farm.seasonYear());
     // Crops stand in rows of their own; the field's version counts for them too.
-    fields.touch(farmId, field.id);
+    fields.touch(farmId, List.of(field.id));
     return view(field(farmId, fieldId), farm.seasonYear());
   }
 
@@ -221,7 +254,7 @@ public class FieldService {
     for (FieldPiece piece : field.pieces) {
       piece.crops.stream().filter(c -> c.seasonYear == year).forEach(c -> c.plantedOn = day);
     }
-    fields.touch(farmId, field.id);
+    fields.touch(farmId, List.of(field.id));
   }
 
   /** Takes fields off a farm with all that was planned on them. */

@@ -1,5 +1,6 @@
 package nimblefurrow.server.fields;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.support.FarmRows;
@@ -12,6 +13,6 @@ interface Fields extends FarmRows<Field, UUID> {
 
   /** Counts a change of a field's crops as a change of the field. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
-  @Query("update versioned Field f set f.name = f.name where f.id = :id and f.farmId = :farmId")
-  void touch(UUID farmId, UUID id);
+  @Query("update versioned Field f set f.name = f.name where f.id in :ids and f.farmId = :farmId")
+  void touch(UUID farmId, Collection<UUID> ids);
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
+import nimblefurrow.server.fields.CropBefore;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -34,6 +35,15 @@ class PlanChange {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Nullable StoredPlan after;
+
+  /** The rotation the cover came of before. */
+  @Nullable UUID rotationBefore;
+
+  /** Whether it is the crop of the year that was changed, not a cover. */
+  boolean crop;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable CropBefore cropBefore;
 
   boolean undone;
 }

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -21,6 +22,7 @@ import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
+import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.Saving;
@@ -37,9 +39,16 @@ public class PlanService {
   private final CoverPlans plans;
   private final PlanChanges changes;
   private final SpeciesService species;
+  private final FieldService fields;
   private final Clock clock;
 
-  PlanService(CoverPlans plans, PlanChanges changes, SpeciesService species, Clock clock) {
+  PlanService(
+      CoverPlans plans,
+      PlanChanges changes,
+      SpeciesService species,
+      FieldService fields,
+      Clock clock) {
+    this.fields = fields;
     this.plans = plans;
     this.changes = changes;
     this.species = species;
@@ -116,8 +125,41 @@ public class PlanService {
   @Saving
   public void save(
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
-    check(farmId, seasonYear, saves);
+    store(farmId, seasonYear, saves, UUID.randomUUID(), what, account);
+  }
+
+  /**
+   * The same with the crops that a rotation sets beside them: both are undone in one step.
+   *
+   * @param crops as the rotation has them
+   */
+  @Transactional
+  public void saveRotation(
+      UUID farmId,
+      int seasonYear,
+      List<Save> saves,
+      List<FieldService.CropSet> crops,
+      String what,
+      @Nullable UUID account) {
     UUID group = UUID.randomUUID();
+    for (FieldService.CropSet c : fields.set(farmId, crops)) {
+      PlanChange change =
+          change(farmId, c.pieceId(), null, c.season(), group, account, what, null, null);
+      change.crop = true;
+      change.cropBefore = c.crop();
+      changes.save(change);
+    }
+    store(farmId, seasonYear, saves, group, what, account);
+  }
+
+  private void store(
+      UUID farmId,
+      int seasonYear,
+      List<Save> saves,
+      UUID group,
+      String what,
+      @Nullable UUID account) {
+    check(farmId, seasonYear, saves);
     Set<String> saved = new HashSet<>();
     Map<UUID, List<CoverPlanEntity>> chains = new HashMap<>();
     plans
@@ -132,6 +174,7 @@ public class PlanService {
         standsAlone(farmId, stored, chain, save.label());
       }
       UUID id = stored == null ? UUID.randomUUID() : stored.id;
+      UUID rotationBefore = stored == null ? null : stored.rotationId;
       saved.add(id.toString());
       CoverPlanEntity now = put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
       if (now != null) {
@@ -142,9 +185,10 @@ public class PlanService {
       } else if (stored == null && now != null) {
         chain.add(now);
       }
-      changes.save(
-          change(
-              farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan()));
+      PlanChange change =
+          change(farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan());
+      change.rotationBefore = rotationBefore;
+      changes.save(change);
     }
     for (Save save : saves) {
       oneBehindTheOther(
@@ -248,18 +292,32 @@ public class PlanService {
     if (last.isEmpty()) {
       return Optional.empty();
     }
+    List<FieldService.CropSet> crops = new ArrayList<>();
     for (PlanChange change : changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup)) {
-      CoverPlanEntity stored = changed(farmId, change);
-      put(
-          farmId,
-          change.pieceId,
-          stored != null ? stored.id : change.planId != null ? change.planId : UUID.randomUUID(),
-          stored,
-          change.before == null ? null : change.before.plan(),
-          change.seasonYear);
       change.undone = true;
+      if (change.crop) {
+        crops.add(
+            new FieldService.CropSet(
+                change.pieceId, change.seasonYear, Objects.requireNonNull(change.cropBefore)));
+        continue;
+      }
+      CoverPlanEntity stored = changed(farmId, change);
+      CoverPlanEntity again =
+          put(
+              farmId,
+              change.pieceId,
+              stored != null
+                  ? stored.id
+                  : change.planId != null ? change.planId : UUID.randomUUID(),
+              stored,
+              change.before == null ? null : change.before.plan(),
+              change.seasonYear);
+      if (again != null) {
+        again.rotationId = change.rotationBefore;
+      }
     }
     plans.flush();
+    fields.set(farmId, crops);
     return last.map(c -> c.what);
   }
 
@@ -325,7 +383,7 @@ public class PlanService {
   private PlanChange change(
       UUID farmId,
       UUID pieceId,
-      UUID planId,
+      @Nullable UUID planId,
       int seasonYear,
       UUID group,
       @Nullable UUID account,

@@ -120,29 +120,6 @@ public class PlannedFields {
   }
 
   /**
-   * The day the crop of a season is off each of some fields, as it stands today; nothing of those
-   * without a crop, or without weather.
-   */
-  public Map<UUID, LocalDate> harvests(FarmView farm, List<UUID> fieldIds) {
-    FarmWeather weather = weathers.find(farm).orElse(null);
-    if (weather == null) {
-      return Map.of();
-    }
-    List<FieldView> all =
-        fieldIds.stream().map(id -> fields.in(farm.id(), id, farm.seasonYear())).toList();
-    FieldCases.Known known = cases.known(farm, all);
-    Map<UUID, LocalDate> days = new HashMap<>();
-    for (FieldView f : all) {
-      FieldCase first = cases.links(farm, f, known).get(0);
-      DeedStanding harvest = standings.harvest(farm, first, weather);
-      if (first.before() == null && harvest.state() != DeedStanding.State.NONE) {
-        days.put(f.id(), harvest.day());
-      }
-    }
-    return days;
-  }
-
-  /**
    * The most cover there is up to the day it ends in the middle year, Mg/ha; null where none grows.
    */
   public @Nullable Double grewMgPerHa(PlannedField field, LocalDate endedOn) {

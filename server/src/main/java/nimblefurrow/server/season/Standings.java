@@ -61,12 +61,6 @@ class Standings {
         standing.hasCover() ? c.cover(plan, standing, farm.today()) : null);
   }
 
-  /** How the harvest of a field's crop stands today. */
-  DeedStanding harvest(FarmView farm, FieldCase c, FarmWeather weather) {
-    CropSeasons crop = outlooks.crop(c.crop(), weather);
-    return FieldStanding.of(c.known(farm.today(), likely(crop), null)).harvest();
-  }
-
   private static @Nullable LocalDate likely(CropSeasons crop) {
     return crop.crop() instanceof CashCrop.None ? null : crop.day(crop.harvest().median());
   }
