@@ -248,4 +248,198 @@ class CoverAdviceTest {
         .allMatch(c -> c.species().size() == 2 && c.shares().equals(List.of(0.6, 0.6)));
     assertThat(all).extracting(CoverAdvice.Candidate::name).contains("Cereal rye with hairy vetch");
   }
+
+  private static final CoverAdvice ADVICE =
+      new CoverAdvice(new Forecaster(Farm.MODEL), CarryOver.shipped());
+
+  private static List<String> say(List<nimblefurrow.core.units.Reason> all) {
+    return all.stream().map(r -> r.say(UnitSystem.METRIC)).toList();
+  }
+
+  @Test
+  void anAdviceSaysOddsMethodDayCostAndEndingWithTheirNumbers() {
+    CoverAdvice.Field wheat = field(WHEAT, NextCrop.Kind.SOYBEAN, false, List.of());
+    Advice rye = rank(wheat, Purpose.HOLD_SOIL, one("cereal_rye", 1)).get(0);
+    var plan = rye.plan();
+    var runs = new Forecaster(Farm.MODEL).runsFor(Purpose.HOLD_SOIL, plan, WHEAT);
+    long met =
+        runs.stream()
+            .filter(r -> Worth.measure(Purpose.HOLD_SOIL, plan, r) >= Purpose.HOLD_SOIL.target())
+            .count();
+    assertThat(rye.years()).isEqualTo(runs.size());
+    assertThat((long) rye.met()).isCloseTo(met, org.assertj.core.api.Assertions.within(1L));
+    double usd =
+        plan.cover().stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();
+    assertThat(rye.seedUsdPerHa()).isEqualTo(usd);
+    List<String> said = say(rye.reasons());
+    assertThat(said.get(0)).contains("in " + rye.met() + " of " + rye.years() + " years", "middle");
+    assertThat(said.get(1)).startsWith("drill after harvest about ").contains("seed $");
+    assertThat(said.get(2)).startsWith("it can end ").contains(rye.ending().method().label());
+    assertThat(said).hasSize(3);
+    assertThat(rye.excluded()).isNull();
+    assertThat(rye.score())
+        .isEqualTo(
+            (double) rye.met() / rye.years()
+                + Weighing.NEAR_COUNTS * rye.near()
+                - Weighing.money(usd));
+  }
+
+  @Test
+  void ofTheMachinesAtHandTheOneThatSeedsFirstIsTaken() {
+    CoverAdvice.Field wheat = field(WHEAT, NextCrop.Kind.SOYBEAN, false, List.of());
+    var plan = rank(wheat, Purpose.HOLD_SOIL, one("cereal_rye", 1)).get(0).plan();
+    LocalDate first =
+        wheat.atHand().stream()
+            .map(m -> wheat.windows().find(List.of(Farm.species("cereal_rye")), m, Soil.USUAL))
+            .map(w -> w.opens().day())
+            .map(d -> d.isBefore(wheat.today()) ? wheat.today() : d)
+            .min(LocalDate::compareTo)
+            .orElseThrow();
+    assertThat(plan.seedOn()).isEqualTo(first);
+  }
+
+  @Test
+  void whatNoMachineCanSeedAnyMoreSaysWhichWasTheLastAndWhen() {
+    NextCrop beans = new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 5, 20));
+    LocalDate closes =
+        new WindowFinder(Farm.CLIMATE, BEANS)
+            .find(List.of(Farm.species("hairy_vetch")), Seedings.DRILL, Soil.USUAL)
+            .closes()
+            .day();
+    Advice last =
+        rank(by(Seedings.DRILL, BEANS, beans, closes), Purpose.MAKE_NITROGEN, one("hairy_vetch", 1))
+            .get(0);
+    assertThat(last.plan()).as("on its last day it can be seeded").isNotNull();
+    Advice late =
+        rank(
+                by(Seedings.DRILL, BEANS, beans, closes.plusDays(1)),
+                Purpose.MAKE_NITROGEN,
+                one("hairy_vetch", 1))
+            .get(0);
+    assertThat(late.plan()).isNull();
+    assertThat(late.met()).isZero();
+    assertThat(late.years()).isZero();
+    assertThat(late.excluded().say(UnitSystem.METRIC))
+        .startsWith("too late by every machine at hand: the last, drill after harvest, closed ");
+    CoverAdvice.Field bare =
+        new CoverAdvice.Field(
+            Soil.USUAL,
+            FieldStart.USUAL,
+            BEANS,
+            new WindowFinder(Farm.CLIMATE, BEANS),
+            beans,
+            false,
+            LocalDate.of(2026, 9, 1),
+            List.of(),
+            List.of(),
+            EndingRules.shipped());
+    assertThat(
+            rank(bare, Purpose.HOLD_SOIL, one("cereal_rye", 1))
+                .get(0)
+                .excluded()
+                .say(UnitSystem.US))
+        .isEqualTo("no machine at hand can seed it; the shed is empty");
+  }
+
+  @Test
+  void aWheatCoverUpToAGrainCarriesItsDiseasesOverAndRyeDoesNot() {
+    CoverAdvice.Field grain = field(WHEAT, NextCrop.Kind.OTHER, false, List.of());
+    for (Advice a :
+        rank(
+            grain,
+            Purpose.SMOTHER_WEEDS,
+            one("winter_wheat", 1),
+            one("cereal_rye", 1),
+            one("oats", 1))) {
+      boolean wheat = a.candidate().species().get(0).sprayKind().equals("wheat");
+      boolean late =
+          a.ending() != null && a.ending().to().isAfter(grain.next().plantOn().minusDays(14));
+      boolean barred =
+          a.excluded() != null
+              && a.excluded().say(UnitSystem.US).contains("carries its diseases over");
+      assertThat(barred).as(a.candidate().name()).isEqualTo(wheat && late);
+    }
+    Advice beforeBeans =
+        rank(
+                field(WHEAT, NextCrop.Kind.SOYBEAN, false, List.of()),
+                Purpose.SMOTHER_WEEDS,
+                one("winter_wheat", 1))
+            .get(0);
+    assertThat(beforeBeans.excluded()).isNull();
+  }
+
+  @Test
+  void whatWouldReachItIsReckonedTwoWeeksLaterAndThreeWeeksEarlier() {
+    CoverAdvice.Field late =
+        by(
+            Seedings.DRILL,
+            BEANS,
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
+            LocalDate.of(2026, 10, 14));
+    List<Advice> thin = ADVICE.rank(late, Purpose.SMOTHER_WEEDS, List.of(one("cereal_rye", 1)));
+    var plan = thin.get(0).plan();
+    Forecaster forecaster = new Forecaster(Farm.MODEL);
+    LocalDate end = plan.endOn().plusDays(14);
+    var later =
+        plan.ended(end, plan.plantOn().plusDays(14), thin.get(0).ending().method().acts(end));
+    int met =
+        Worth.spread(
+                Purpose.SMOTHER_WEEDS,
+                later,
+                forecaster.runsFor(Purpose.SMOTHER_WEEDS, later, BEANS))
+            .atLeast(Purpose.SMOTHER_WEEDS.target());
+    var earlier = plan.seededOn(plan.seedOn().minusDays(21));
+    int had =
+        Worth.spread(
+                Purpose.SMOTHER_WEEDS,
+                earlier,
+                forecaster.runsFor(Purpose.SMOTHER_WEEDS, earlier, BEANS))
+            .atLeast(Purpose.SMOTHER_WEEDS.target());
+    List<String> said = say(ADVICE.whatWould(late, Purpose.SMOTHER_WEEDS, thin));
+    assertThat(met).isPositive();
+    assertThat(said.get(0)).contains("or more in 7 years of 10");
+    assertThat(said.get(1))
+        .isEqualTo(
+            "ended and planted 14 days later it would in %d of %d years"
+                .formatted(met, thin.get(0).years()));
+    assertThat(said).hasSize(had > 0 ? 3 : 2);
+    if (had > 0) {
+      assertThat(said.get(2))
+          .isEqualTo(
+              "had it been seeded 21 days earlier it would in %d of %d years"
+                  .formatted(had, thin.get(0).years()));
+    }
+  }
+
+  @Test
+  void whereNoCoverFitsNothingIsNearest() {
+    CoverAdvice.Field beans = field(BEANS, NextCrop.Kind.CORN, false, List.of());
+    assertThat(say(ADVICE.whatWould(beans, Purpose.MAKE_NITROGEN, List.of())))
+        .containsExactly("no cover fits this field for this reason now");
+    List<Advice> two =
+        ADVICE.rank(
+            beans, Purpose.MAKE_NITROGEN, List.of(one("camelina", 1), one("hairy_vetch", 1)));
+    if (two.stream().allMatch(a -> a.met() == 0)) {
+      assertThat(say(ADVICE.whatWould(beans, Purpose.MAKE_NITROGEN, two)).get(0))
+          .contains("Hairy vetch comes nearest");
+    } else {
+      assertThat(ADVICE.whatWould(beans, Purpose.MAKE_NITROGEN, two)).isEmpty();
+    }
+  }
+
+  @Test
+  void aCandidatesRateIsItsShareOfAFullOneAndInAMixNoMoreThanItsCap() {
+    var rye = Farm.species("cereal_rye");
+    var vetch = Farm.species("hairy_vetch");
+    double full = Seedings.DRILL.rateBasis().of(rye).typical();
+    assertThat(one("cereal_rye", 1.5).cover(Seedings.DRILL).get(0).rateKgPerHa())
+        .as("alone it may be more")
+        .isEqualTo(1.5 * full);
+    var mix = new Candidate("mix", List.of(rye, vetch), List.of(1.5, 0.1));
+    assertThat(mix.cover(Seedings.DRILL).get(0).rateKgPerHa())
+        .isEqualTo(Math.min(1.5 * full, rye.seed().mixCapKgPerHa()))
+        .isLessThan(1.5 * full);
+    assertThat(mix.cover(Seedings.DRILL).get(1).rateKgPerHa())
+        .isEqualTo(0.1 * Seedings.DRILL.rateBasis().of(vetch).typical());
+  }
 }
