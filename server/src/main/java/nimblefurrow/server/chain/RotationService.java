@@ -181,11 +181,12 @@ class RotationService {
     }
     List<PlanService.Save> saves = new ArrayList<>();
     List<FieldService.CropSet> crops = new ArrayList<>();
+    Links links = new Links(species.table(farmId));
     List<RotationViews.LaidField> laid = new ArrayList<>();
     int filled = 0;
     int kept = 0;
     for (FarmChains.Stored s : chains.of(farm, chosen)) {
-      Ground ground = new Ground(farmId, farm.today(), s, rotation, really, saves, crops);
+      Ground ground = new Ground(farm.today(), s, links, rotation, really, saves, crops);
       List<RotationViews.LaidYear> years = new ArrayList<>();
       for (int season = in.from(); season <= in.to(); season++) {
         int at = Rotation.yearOf(season, in.from(), in.offset(), rotation.years.size());
@@ -204,9 +205,9 @@ class RotationService {
 
   /** One field being filled. */
   private final class Ground {
-    private final UUID farmId;
     private final LocalDate today;
     private final FarmChains.Stored stored;
+    private final Links links;
     private final RotationEntity rotation;
     private final boolean really;
     private final List<PlanService.Save> saves;
@@ -214,15 +215,15 @@ class RotationService {
     private final List<Link> chain;
 
     Ground(
-        UUID farmId,
         LocalDate today,
         FarmChains.Stored stored,
+        Links links,
         RotationEntity rotation,
         boolean really,
         List<PlanService.Save> saves,
         List<FieldService.CropSet> crops) {
       this.crops = crops;
-      this.farmId = farmId;
+      this.links = links;
       this.today = today;
       this.stored = stored;
       this.rotation = rotation;
@@ -277,14 +278,12 @@ class RotationService {
         return Optional.of("its cover is in the ground already");
       }
       if (there.stream().anyMatch(p -> p.rotation() == null)) {
-        return Optional.of(
-            "set by hand: " + new Links(species.table(farmId)).cover(there.get(0)).name());
+        return Optional.of("set by hand: " + links.cover(there.get(0)).name());
       }
       PlanInput plan = plan(cover, season);
       for (PlanView old : there) {
         chain.removeIf(l -> l.id().equals(old.id().toString()));
       }
-      Links links = new Links(species.table(farmId));
       Link.Cover link =
           links.cover(
               new PlanView(UUID.randomUUID(), stored.field().piece(), season, 0, null, plan));
@@ -303,7 +302,7 @@ class RotationService {
     }
 
     private String name(RotationViews.RotationCover cover) {
-      return new Links(species.table(farmId))
+      return links
           .cover(
               new PlanView(
                   UUID.randomUUID(), stored.field().piece(), 0, 0, null, plan(cover, 2000)))
