@@ -31,6 +31,7 @@ import nimblefurrow.core.weather.WeatherGenerator;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Writes the demonstration's years before and after its season: crops as they turn round, covers on
@@ -54,6 +55,12 @@ final class DemoYears {
   /** Of covers, how many come to nothing. */
   private static final double FAILS = 0.1;
 
+  /** Where grain was once followed by feed, twice. */
+  private static final String FORAGE = "Windmill";
+
+  /** Where a thistle patch is to be smothered by covers without bare ground between. */
+  private static final String SMOTHERED = "Lower Tile";
+
   private static final String[] HEADER = {
     "name",
     "season",
@@ -75,6 +82,9 @@ final class DemoYears {
   private final SpeciesTable species = SpeciesTable.shipped();
   private final Sky sky;
   private final CSVPrinter out;
+
+  /** Yields have a luck of their own: what else turned out stays as it was. */
+  private final Random yields = new Random(LUCK + 1);
 
   private DemoYears(Sky sky, CSVPrinter out) {
     this.sky = sky;
@@ -110,6 +120,12 @@ final class DemoYears {
     }
     for (int i = 0; i < BACK; i++) {
       past(field, years.get(i), years.get(i + 1), luck);
+    }
+    if (SMOTHERED.equals(field.get("name"))) {
+      year(field, SEASON + 2, luck);
+      ahead(field, luck);
+      smother(field);
+      return;
     }
     for (int season = SEASON + 2; season <= SEASON + AHEAD; season++) {
       Year y = year(field, season, luck);
@@ -216,8 +232,12 @@ final class DemoYears {
       seeded = seeded.plusDays(25);
     }
     boolean tooLate = seeded.isAfter(LocalDate.of(y.season(), Month.NOVEMBER, 12));
-    StringBuilder log = new StringBuilder(harvest + "|harvested|");
+    StringBuilder log = new StringBuilder(harvest + "|harvested|" + brought(y.crop()));
     String planting = next.crop().equals("smallGrain") ? "" : ";" + next.planted() + "|planted|";
+    if (covered && FORAGE.equals(field.get("name")) && y.crop().equals("smallGrain")) {
+      forage(field, y, next, harvest, log);
+      return;
+    }
     if (!covered || tooLate) {
       log.append(planting);
       out.printRecord(
@@ -266,6 +286,112 @@ final class DemoYears {
         log);
   }
 
+  /** What a harvest brought, in words, round the usual of its crop. */
+  private String brought(String crop) {
+    double luck = 0.85 + 0.3 * yields.nextDouble();
+    return switch (crop) {
+      case "soybean" -> Math.round(56 * luck) + " bu/ac";
+      case "smallGrain" -> Math.round(68 * luck) + " bu/ac";
+      case "silageCorn" -> Math.round(22 * luck) + " t/ac";
+      default -> Math.round(192 * luck) + " bu/ac";
+    };
+  }
+
+  /**
+   * Behind grain: oats baled in autumn, triticale seeded into their stubble and grazed in spring.
+   */
+  private void forage(CSVRecord field, Year y, Year next, LocalDate harvest, StringBuilder log)
+      throws IOException {
+    CashCrop grain = model(y);
+    Cover oats = new Cover("feedCattle", "oats:75", "drill", "hay", 0);
+    LocalDate seeded = harvest.plusDays(12);
+    LocalDate baled = seeded.plusDays(66);
+    double hay = mass(field, grain, model.crop(grain, sky), oats, seeded, baled) * 0.9;
+    log.append(";").append(seeded).append("|seeded|oats for hay");
+    seen(log, baled, hay, "clipped before it was cut");
+    log.append(";").append(baled).append("|ended|baled");
+    print(field, y, y.crop(), harvest, oats, seeded, baled, log.toString());
+
+    CashCrop.AfterCover after =
+        new CashCrop.AfterCover(plan(field, grain, oats, seeded, baled), baled);
+    Cover triticale = new Cover("feedCattle;holdSoil", "triticale:90", "drill", "graze", 0);
+    LocalDate drilled = baled.plusDays(3);
+    LocalDate off = next.planted().minusDays(5);
+    double graze = mass(field, after, model.crop(after, sky), triticale, drilled, off) * 0.95;
+    StringBuilder then = new StringBuilder(drilled + "|seeded|into the oat stubble");
+    seen(then, off.minusDays(25), graze * 0.5, "at turn-out");
+    then.append(";").append(off).append("|ended|cattle off");
+    then.append(";").append(next.planted()).append("|planted|");
+    print(field, y, "", null, triticale, drilled, off, then.toString());
+  }
+
+  /** Rye rolled down, a summer mix into its mulch, and rye again: a year without a crop. */
+  private void smother(CSVRecord field) throws IOException {
+    int year = SEASON + 2;
+    Cover rye = new Cover("smotherWeeds", "cereal_rye:110", "drill", "rollPlant", 0);
+    Cover summer = new Cover("smotherWeeds", "sorghum_sudan:28;cowpea:25", "drill", "mow", 0);
+    propose(field, SEASON + 1, "", rye, day(year - 1, 10, 4), day(year, 6, 4));
+    propose(field, year, "none", summer, day(year, 6, 7), day(year, 9, 8));
+    propose(field, year, "", rye, day(year, 9, 10), day(year + 1, 6, 1));
+  }
+
+  private static LocalDate day(int year, int month, int day) {
+    return LocalDate.of(year, month, day);
+  }
+
+  private void propose(
+      CSVRecord field, int season, String crop, Cover c, LocalDate seeded, LocalDate ended)
+      throws IOException {
+    out.printRecord(
+        field.get("name"),
+        season,
+        crop,
+        "",
+        "",
+        "",
+        "proposed",
+        c.purposes(),
+        c.components(),
+        c.method(),
+        seeded,
+        c.ending(),
+        ended,
+        "");
+  }
+
+  private static void seen(StringBuilder log, LocalDate ended, double mass, String words) {
+    log.append(";").append(ended.minusDays(2)).append("|cover|").append(words);
+    log.append("||").append(String.format(Locale.ROOT, "%.2f", mass));
+  }
+
+  private void print(
+      CSVRecord field,
+      Year y,
+      String crop,
+      @Nullable LocalDate harvest,
+      Cover c,
+      LocalDate seeded,
+      LocalDate ended,
+      String log)
+      throws IOException {
+    boolean first = !crop.isEmpty();
+    out.printRecord(
+        field.get("name"),
+        y.season(),
+        crop,
+        first ? y.planted() : "",
+        first ? y.maturity() : "",
+        harvest == null ? "" : harvest,
+        "accepted",
+        c.purposes(),
+        c.components(),
+        c.method(),
+        seeded,
+        c.ending(),
+        ended,
+        log);
+  }
+
   /** Next season's covers on the fields that have one now, as a proposal. */
   private void ahead(CSVRecord field, Random luck) throws IOException {
     Year y = new Year(SEASON + 1, crop(field, SEASON + 1), LocalDate.of(2027, 5, 8), "");
@@ -301,6 +427,12 @@ final class DemoYears {
       Cover c,
       LocalDate seeded,
       LocalDate ended) {
+    SeasonRun run = model.run(sky, columns, plan(field, crop, c, seeded, ended));
+    return run.columns().totalCoverMgPerHa(run.columns().indexOf(ended.minusDays(2)));
+  }
+
+  private SeasonPlan plan(
+      CSVRecord field, CashCrop crop, Cover c, LocalDate seeded, LocalDate ended) {
     List<CoverComponent> components = new ArrayList<>();
     for (String part : c.components().split(";")) {
       String[] p = part.split(":");
@@ -317,18 +449,15 @@ final class DemoYears {
             Texture.valueOf(constant(field.get("texture"))),
             Drainage.valueOf(constant(field.get("drainage"))),
             field.get("tiled").equals("yes"));
-    SeasonPlan plan =
-        new SeasonPlan(
-            soil,
-            FieldStart.USUAL,
-            crop,
-            components,
-            Placement.DRILL,
-            seeded,
-            EndingMethod.of(c.ending()).acts(ended),
-            null);
-    SeasonRun run = model.run(sky, columns, plan);
-    return run.columns().totalCoverMgPerHa(run.columns().indexOf(ended.minusDays(2)));
+    return new SeasonPlan(
+        soil,
+        FieldStart.USUAL,
+        crop,
+        components,
+        Placement.DRILL,
+        seeded,
+        EndingMethod.of(c.ending()).acts(ended),
+        null);
   }
 
   private static String constant(String key) {
