@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { seasonLooked } from '../../farm/now'
 import { useSession } from '../../session'
+import { sentence } from '../../words/reasons'
 import { plus, sayDay } from '../../words/days'
 import YearStrip from '../years/YearStrip.vue'
 import { xOf, type YearLink } from '../years/strip'
@@ -93,7 +94,7 @@ const grew = (l: Schemas['LinkView']) =>
     </div>
     <template v-if="!listed">
       <p v-for="b in chain?.broken ?? []" :key="b.linkId + b.rule" class="rust">
-        {{ session.reason(b.words) }}
+        {{ sentence(session.reason(b.words)) }}
       </p>
     </template>
     <table v-if="links.length && listed" class="plain">
@@ -104,7 +105,7 @@ const grew = (l: Schemas['LinkView']) =>
             <span v-else>{{ l.name }}</span>
             <span v-if="l.behind" class="muted"> behind {{ l.behind.toLowerCase() }}</span>
             <p v-for="b in brokenAt(l.id)" :key="b.rule" class="rust">
-              {{ session.reason(b.words) }}
+              {{ sentence(session.reason(b.words)) }}
             </p>
           </td>
           <td class="n days">

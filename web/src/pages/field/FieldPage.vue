@@ -16,6 +16,7 @@ import FeedCard from './FeedCard.vue'
 import FieldHead from './FieldHead.vue'
 import FieldLog from './FieldLog.vue'
 import FieldPicture from './FieldPicture.vue'
+import FieldQuestions from './FieldQuestions.vue'
 import FieldSaid from './FieldSaid.vue'
 import GrowthChart from './GrowthChart.vue'
 import ShadeCard from './ShadeCard.vue'
@@ -84,55 +85,75 @@ useEventListener('keydown', (event) => {
         @drop="drop"
         @remove="plan.remove"
       />
-      <div class="side">
-        <PurposeOdds
-          v-if="shown.goals.length"
-          :field-id="fieldId"
-          :plan="draft"
-          :goals="shown.goals"
-        />
-        <CoverChoices
-          v-if="!seeded && shown.windows.length"
-          :field-id="fieldId"
-          :purpose="draft?.purposes[0] ?? 'holdSoil'"
-          @pick="propose"
-        />
-        <template v-if="tried && !seeded">
-          <WayTable :field-id="fieldId" :plan="tried" @pick="propose" />
-          <DateOdds :field-id="fieldId" :plan="tried" :season-start="shown.start" @pick="propose" />
+      <FieldQuestions :shown="shown" :plan="draft">
+        <template #why>
+          <PurposeOdds
+            v-if="shown.goals.length"
+            :field-id="fieldId"
+            :plan="draft"
+            :goals="shown.goals"
+          />
+          <p v-else class="card muted">Choose a reason on the left; its odds stand here.</p>
         </template>
-        <p v-if="!shown.windows.length" class="card">
-          Windows and odds need a weather station with some years of days.
-          <router-link to="/weather">Add one</router-link>
-        </p>
-        <WindowList
-          v-else
-          :windows="shown.windows"
-          :method="draft?.method"
-          :today="shown.today"
-          :movable="session.owner && !!draft"
-          @pick="seedIn"
-        />
-        <EndingList
-          v-if="shown.endings.length"
-          :endings="shown.endings"
-          :way="draft?.ending"
-          :movable="session.owner"
-          @pick="endBy"
-        />
-        <AfterEnding v-if="tried" :field-id="fieldId" :plan="tried" />
-        <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
-        <FeedCard v-if="tried && feeds" :field-id="fieldId" :plan="tried" />
-        <GrowthChart v-if="shown.goals.length" :shown="shown" />
-        <StageOdds v-if="shown.species.length" :species="shown.species" />
-        <FieldLog
-          :field-id="fieldId"
-          :history="shown.history"
-          :today="shown.today"
-          :moved="shown.moved"
-          :species="draft?.components.map((c) => c.species) ?? []"
-        />
-      </div>
+        <template #what>
+          <CoverChoices
+            v-if="!seeded && shown.windows.length"
+            :field-id="fieldId"
+            :purpose="draft?.purposes[0] ?? 'holdSoil'"
+            @pick="propose"
+          />
+          <StageOdds v-if="shown.species.length" :species="shown.species" />
+          <GrowthChart v-if="shown.goals.length" :shown="shown" />
+        </template>
+        <template #how>
+          <WindowList
+            v-if="shown.windows.length"
+            :windows="shown.windows"
+            :method="draft?.method"
+            :today="shown.today"
+            :movable="session.owner && !!draft"
+            @pick="seedIn"
+          />
+          <p v-else class="card">
+            Windows and odds need a weather station with some years of days.
+            <router-link to="/weather">Add one</router-link>
+          </p>
+          <template v-if="tried && !seeded">
+            <DateOdds
+              :field-id="fieldId"
+              :plan="tried"
+              :season-start="shown.start"
+              @pick="propose"
+            />
+            <WayTable :field-id="fieldId" :plan="tried" @pick="propose" />
+          </template>
+        </template>
+        <template #end>
+          <EndingList
+            v-if="shown.endings.length"
+            :endings="shown.endings"
+            :way="draft?.ending"
+            :today="shown.today"
+            :plant-on="shown.furrow.nextPlantOn"
+            :crop="shown.furrow.nextCrop"
+            :movable="session.owner"
+            @pick="endBy"
+          />
+          <p v-else class="card muted">Without a cover there is nothing to end.</p>
+          <AfterEnding v-if="tried" :field-id="fieldId" :plan="tried" />
+          <FeedCard v-if="tried && feeds" :field-id="fieldId" :plan="tried" />
+        </template>
+        <template #done>
+          <FieldLog
+            :field-id="fieldId"
+            :history="shown.history"
+            :today="shown.today"
+            :moved="shown.moved"
+            :species="draft?.components.map((c) => c.species) ?? []"
+          />
+          <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
+        </template>
+      </FieldQuestions>
     </div>
     <p v-if="shown" class="printonly">{{ session.farm?.name }}, {{ sayFullDay(shown.today) }}</p>
   </div>
@@ -145,12 +166,6 @@ useEventListener('keydown', (event) => {
   gap: 16px;
   align-items: start;
   margin-top: 6px;
-}
-.side {
-  display: flex;
-  flex-direction: column;
-  gap: 16px;
-  min-width: 0;
 }
 .printonly {
   display: none;

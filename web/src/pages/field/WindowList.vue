@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
+import type { DayBar } from '../../furrow/dayBars'
+import DayBars from '../../furrow/DayBars.vue'
 import { useSession } from '../../session'
-import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
+/** Each way of seeding as a bar: opens, is at its best, closes, and why where it is pointed at. */
 const props = defineProps<{
   windows: Schemas['WindowView'][]
   method?: string
   today: string
   movable: boolean
 }>()
-defineEmits<{ pick: [window: Schemas['WindowView']] }>()
+const emit = defineEmits<{ pick: [window: Schemas['WindowView']] }>()
 const session = useSession()
 const all = ref(false)
 const useful = computed(() =>
@@ -19,48 +21,62 @@ const useful = computed(() =>
 )
 /** The chosen way first, then what is open or still to open; the rest on demand. */
 const listed = computed(() => {
-  const mine = props.windows.filter((w) => w.method === props.method)
-  const others = (all.value ? props.windows : useful.value).filter((w) => w.method !== props.method)
+  const mine = props.windows.filter((w) => w.method === props.method && w.possible)
+  const others = (all.value ? props.windows.filter((w) => w.possible) : useful.value).filter(
+    (w) => w.method !== props.method,
+  )
   return [...mine, ...others]
 })
+const never = computed(() => props.windows.filter((w) => !w.possible))
+const barred = computed(() => never.value.find((w) => w.method === props.method))
+const of = (key: string) => props.windows.find((w) => w.method === key)
 
-function standing(w: Schemas['WindowView']): [string, string] {
-  if (!w.possible) return ['no window', 'bad']
-  if (props.today > w.closes.day) return ['over', 'bad']
-  if (props.today < w.opens.day) return ['not yet', '']
-  return props.today > w.bestUntil.day ? ['open, late', ''] : ['open', 'good']
+function standing(w: Schemas['WindowView']): [string, DayBar['tone']] {
+  if (props.today > w.closes.day) return ['over', 'over']
+  if (props.today < w.opens.day) return ['not yet', 'good']
+  return props.today > w.bestUntil.day ? ['open, late', 'good'] : ['open', 'good']
+}
+const bars = computed<DayBar[]>(() =>
+  listed.value.map((w) => ({
+    key: w.method,
+    label: sentence(w.methodLabel),
+    kind: w.method,
+    from: w.opens.day,
+    to: w.closes.day,
+    best: w.bestUntil.day,
+    tone: standing(w)[1],
+    value: standing(w)[0],
+  })),
+)
+function pick(key: string) {
+  const w = of(key)
+  if (w) emit('pick', w)
 }
 </script>
 
 <template>
   <section class="card">
     <h2>When it can be seeded</h2>
-    <table class="plain">
-      <tbody>
-        <tr v-for="w in listed" :key="w.method" :class="{ mine: w.method === method }">
-          <td class="way">
-            <button v-if="movable && w.possible" class="link" @click="$emit('pick', w)">
-              {{ sentence(w.methodLabel) }}
-            </button>
-            <span v-else>{{ sentence(w.methodLabel) }}</span>
-            <br /><span class="tag" :class="standing(w)[1]">{{ standing(w)[0] }}</span>
-          </td>
-          <td>
-            <template v-if="w.possible">
-              <b>{{ sayDay(w.opens.day) }} to {{ sayDay(w.closes.day) }}</b
-              ><template v-if="w.bestUntil.day >= w.opens.day && w.bestUntil.day < w.closes.day"
-                >, best until {{ sayDay(w.bestUntil.day) }}</template
-              >
-            </template>
-            <div class="muted small">Opens: {{ session.reason(w.opens.reason) }}.</div>
-            <div class="muted small">Closes: {{ session.reason(w.closes.reason) }}.</div>
-            <div v-if="w.method === method" class="small">
-              <div v-for="(c, i) in w.cautions" :key="i">▲ {{ sentence(session.reason(c)) }}.</div>
-            </div>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <p v-if="barred" class="rust">
+      {{ sentence(barred.methodLabel) }} has no window here:
+      {{ session.reason(barred.opens.reason) }}.
+    </p>
+    <DayBars :bars="bars" :chosen="method" :today="today" :movable="movable" @pick="pick">
+      <template #default="{ bar }">
+        <template v-if="of(bar)">
+          <div><b>Opens:</b> {{ session.reason(of(bar)!.opens.reason) }}.</div>
+          <div><b>Closes:</b> {{ session.reason(of(bar)!.closes.reason) }}.</div>
+          <div v-for="(c, i) in of(bar)!.cautions" :key="i">
+            ▲ {{ sentence(session.reason(c)) }}.
+          </div>
+        </template>
+      </template>
+    </DayBars>
+    <ul v-if="all && never.length" class="never muted">
+      <li v-for="w in never" :key="w.method">
+        {{ sentence(w.methodLabel) }}: no window, {{ session.reason(w.opens.reason) }}.
+      </li>
+    </ul>
     <v-btn variant="text" size="small" class="no-print" @click="all = !all">
       {{ all ? 'Only those still to come' : `All ${windows.length} ways, with why not` }}
     </v-btn>
@@ -68,16 +84,8 @@ function standing(w: Schemas['WindowView']): [string, string] {
 </template>
 
 <style scoped>
-.way {
-  width: 190px;
-}
-.small {
-  font-size: 0.84rem;
-  line-height: 1.35;
-}
-@media (max-width: 600px) {
-  .way {
-    width: 118px;
-  }
+.never {
+  font-size: 0.86rem;
+  padding-left: 18px;
 }
 </style>

@@ -3,12 +3,13 @@ import { computed } from 'vue'
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
+import { pressing } from './said'
 
 /** Which field a furrow is of, its crops and cover, and what presses. */
 const props = defineProps<{ furrow: Furrow; chosen: boolean; narrow: boolean }>()
 const emit = defineEmits<{ choose: [on: boolean] }>()
 const session = useSession()
-const pressing = computed(() => ['MISSED', 'CLOSING'].includes(props.furrow.next.kind))
+const rust = computed(() => pressing(props.furrow))
 </script>
 
 <template>
@@ -27,8 +28,8 @@ const pressing = computed(() => ['MISSED', 'CLOSING'].includes(props.furrow.next
       {{ furrow.crop }} → {{ furrow.nextCrop
       }}<template v-if="furrow.goal"> · {{ furrow.goal.label }}</template>
     </div>
-    <div v-if="furrow.plan" class="line" :class="{ one: pressing }">{{ furrow.coverWords }}</div>
-    <div v-if="pressing || !furrow.plan" class="line" :class="{ rust: pressing }">
+    <div v-if="furrow.plan" class="line" :class="{ one: rust }">{{ furrow.coverWords }}</div>
+    <div v-if="rust || !furrow.plan" class="line" :class="{ rust }">
       {{ sentence(session.reason(furrow.next.reason)) }}
     </div>
   </div>

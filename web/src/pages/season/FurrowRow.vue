@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import type { Furrow, PlanInput, Schemas } from '../../api/client'
 import FurrowStrip from '../../furrow/FurrowStrip.vue'
+import type { RowHeight } from '../../furrow/heights'
+import FurrowLine from './FurrowLine.vue'
 import FurrowLabel from './FurrowLabel.vue'
 import FurrowOdds from './FurrowOdds.vue'
 import type { Proposal } from '../../season'
@@ -16,6 +18,8 @@ const props = defineProps<{
   labelWidth: number
   width: number
   oddsWidth: number
+  rows: RowHeight
+  height: number
   proposal?: Proposal
   chosen: boolean
   movable: boolean
@@ -32,7 +36,8 @@ const narrow = computed(() => props.labelWidth === 0)
 </script>
 
 <template>
-  <div class="furrow" :class="{ narrow, proposal }">
+  <FurrowLine v-if="rows !== 'tall'" v-bind="props" @choose="$emit('choose', $event)" />
+  <div v-else class="furrow" :class="{ narrow, proposal }">
     <FurrowLabel
       class="label"
       :style="narrow ? {} : { width: labelWidth + 'px' }"

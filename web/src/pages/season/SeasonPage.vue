@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Furrow, PlanInput, Reason } from '../../api/client'
@@ -11,11 +11,14 @@ import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import RushLine from '../field-work/RushLine.vue'
 import FurrowRow from './FurrowRow.vue'
+import { heightPx, type RowHeight } from '../../furrow/heights'
 import PlanSeveral from './PlanSeveral.vue'
+import RowHeights from './RowHeights.vue'
 import SeasonAxis from './SeasonAxis.vue'
 import SeasonBar from './SeasonBar.vue'
 import SeasonEmpty from './SeasonEmpty.vue'
 import UnsaidLine from './UnsaidLine.vue'
+import { GROUPINGS } from './grouping'
 import { useSeasonRows } from './useSeasonRows'
 
 /** All fields' seasons under each other, grouped by what is next; marks are moved, kept or dropped. */
@@ -39,14 +42,8 @@ const stripWidth = computed(() => {
   const room = Math.min(screen.value, WIDEST) - edges - labelWidth.value - oddsWidth.value
   return Math.max(LEAST, room)
 })
-const rowHeight = computed(() => (smAndDown.value ? 152 : 104))
-const groupings = [
-  { title: 'what is next', value: 'next' },
-  { title: 'crop', value: 'crop' },
-  { title: 'why it is covered', value: 'reason' },
-  { title: 'trouble', value: 'trouble' },
-  { title: 'name', value: 'name' },
-]
+const tall = useStorage<RowHeight>('season-rows', 'tall')
+const rowHeight = computed(() => heightPx(tall.value, smAndDown.value))
 
 /** Shows a move; one that cannot be is said and taken back. */
 function move(furrow: Furrow, plan: PlanInput) {
@@ -113,7 +110,8 @@ onBeforeUnmount(() => season.drop())
           clearable
           @click:clear="words = ''"
         />
-        <v-select v-model="grouping" label="Group by" class="group" :items="groupings" />
+        <v-select v-model="grouping" label="Group by" class="group" :items="GROUPINGS" />
+        <RowHeights v-model="tall" />
         <v-btn variant="text" title="Undo the last change (u)" @click="undo">Undo</v-btn>
       </div>
     </header>
@@ -123,7 +121,7 @@ onBeforeUnmount(() => season.drop())
     <template v-if="view?.furrows.length">
       <UnsaidLine class="unsaid" />
       <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="smAndDown" />
-      <v-virtual-scroll :items="items" :item-height="rowHeight" class="rows" item-key="key">
+      <v-virtual-scroll :key="tall" :items="items" class="rows" item-key="key">
         <template #default="{ item }">
           <div v-if="item.group" class="grouphead">
             <h2>{{ item.group }}</h2>
@@ -138,6 +136,8 @@ onBeforeUnmount(() => season.drop())
             :label-width="labelWidth"
             :width="stripWidth"
             :odds-width="oddsWidth"
+            :rows="tall"
+            :height="rowHeight"
             :proposal="season.proposals.get(item.furrow.fieldId)"
             :chosen="chosen.has(item.furrow.fieldId)"
             :movable="session.owner"

@@ -73,3 +73,12 @@ export function grouped(furrows: readonly Furrow[], by: Grouping): Row[] {
         .map((f) => ({ key: f.fieldId, count: 1, areaHa: f.areaHa, furrow: f })),
     ])
 }
+
+/** What fields are grouped by, as it is offered. */
+export const GROUPINGS: { title: string; value: Grouping }[] = [
+  { title: 'what is next', value: 'next' },
+  { title: 'crop', value: 'crop' },
+  { title: 'why it is covered', value: 'reason' },
+  { title: 'trouble', value: 'trouble' },
+  { title: 'name', value: 'name' },
+]

@@ -30,3 +30,6 @@ export function matches(f: Furrow, words: string | null): boolean {
     .toLowerCase()
     .includes(wanted)
 }
+
+/** Whether a field asks for something that does not wait. */
+export const pressing = (f: Furrow) => f.next.kind === 'MISSED' || f.next.kind === 'CLOSING'

@@ -2,6 +2,7 @@ package nimblefurrow.e2e;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -10,6 +11,7 @@ import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import nimblefurrow.server.App;
 
 /** Debian's Chromium, started once for all tests of a run. */
@@ -79,5 +81,25 @@ final class Browser {
     page.waitForURL("**/season");
     page.locator(".furrow").first().waitFor();
     return page;
+  }
+
+  /** Opens one of a field's five questions, unless it is open already. */
+  static void question(Page page, String title) {
+    Locator ask =
+        page.locator(
+            ".ask", new Page.LocatorOptions().setHas(page.locator(".title", exactly(title))));
+    ask.waitFor();
+    if (ask.getAttribute("aria-expanded").equals("false")) {
+      ask.click();
+    }
+  }
+
+  private static Page.LocatorOptions exactly(String text) {
+    return new Page.LocatorOptions().setHasText(Pattern.compile("^" + text + "$"));
+  }
+
+  /** That holds some words. */
+  static Page.LocatorOptions holding(String words) {
+    return new Page.LocatorOptions().setHasText(words);
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static nimblefurrow.e2e.Browser.holding;
+import static nimblefurrow.e2e.Browser.question;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -31,12 +33,20 @@ class GrowerTest {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .hasText("Home Place");
     button(page, "Take up nitrogen").click();
-    Locator windows =
-        page.locator("section", new Page.LocatorOptions().setHasText("When it can be seeded"));
+    // One question is open at a time, each says its answer in a line.
+    question(page, "How and when");
+    Locator windows = page.locator(".card", holding("When it can be seeded"));
     assertThat(windows).containsText("Opens: the crop is off");
-    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("How it can end")))
-        .containsText("before planting on 4 May");
-    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("What becomes of it")))
+    windows.locator("[data-bar]").last().hover();
+    assertThat(windows).containsText("Closes:");
+    question(page, "How it ends");
+    assertThat(windows).hasCount(0);
+    Locator endings = page.locator(".card", holding("How it can end"));
+    assertThat(endings).containsText("plant corn");
+    endings.locator("[data-bar]").last().hover();
+    assertThat(endings).containsText("of cover in the middle year");
+    question(page, "What");
+    assertThat(page.locator(".card", holding("What becomes of it")))
         .containsText(Pattern.compile("reached in.*of 30 years"));
     button(page, "Accept").click();
     assertThat(page.locator(".editor .tag")).hasText("accepted");
@@ -117,12 +127,13 @@ class GrowerTest {
     filter(page).fill("Windmill");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Windmill").setExact(true))
         .click();
+    question(page, "Why");
     page.getByText("why?").first().click();
     assertThat(page.getByRole(AriaRole.DIALOG)).containsText("poorest first");
     assertThat(page.getByRole(AriaRole.DIALOG).locator("tbody tr")).hasCount(30);
     button(page, "Close").click();
-    Locator log =
-        page.locator("section", new Page.LocatorOptions().setHasText("What was done and seen"));
+    question(page, "Done and seen");
+    Locator log = page.locator(".card", holding("What was done and seen"));
     log.locator(".v-select").first().click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("height measured")).click();
     log.getByLabel("in", new Locator.GetByLabelOptions().setExact(true)).fill("2");
@@ -130,5 +141,22 @@ class GrowerTest {
     assertThat(log).containsText("moves the forecast");
     log.getByLabel("Take out: height measured").click();
     assertThat(log).not().containsText("moves the forecast");
+  }
+
+  @Test
+  void theWholeFarmIsSeenAsThreadsAndStaysSo() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    page.locator(".v-select", holding("Group by")).click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("name")).click();
+    page.getByLabel("Threads").click();
+    Locator threads = page.locator("svg.thread");
+    assertThat(threads).hasCount(27);
+    assertThat(threads.first()).hasAttribute("aria-label", Pattern.compile("Season of .*: .* \\d"));
+    page.reload();
+    assertThat(threads).hasCount(27);
+    double last = threads.last().boundingBox().y;
+    org.assertj.core.api.Assertions.assertThat(last).as("all on one screen").isLessThan(800);
+    page.getByLabel("Tall rows").click();
+    assertThat(threads).hasCount(0);
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static nimblefurrow.e2e.Browser.holding;
+import static nimblefurrow.e2e.Browser.question;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -93,7 +95,8 @@ class NewFarmTest {
     phone.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill("Stone House");
     phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Stone House")).click();
     phone.locator(".editor").waitFor();
-    Locator log = phone.locator("section", new Page.LocatorOptions().setHasText("What was done"));
+    question(phone, "Done and seen");
+    Locator log = phone.locator(".card", holding("What was done"));
     log.getByLabel("In a few words").fill("hauled the barley seed");
     button(phone, "Write down").click();
     assertThat(log).containsText("hauled the barley seed");

@@ -46,6 +46,7 @@ final class Screenshots {
     take(desk, "mix");
     desk.navigate("/season");
     field(desk, "Lantern Hill");
+    Browser.question(desk, "What");
     desk.getByText("Rank the covers").click();
     desk.getByText(java.util.regex.Pattern.compile("All \\d+, with why not")).waitFor();
     desk.getByText("What to seed").scrollIntoViewIfNeeded();
@@ -71,7 +72,10 @@ final class Screenshots {
     desk.getByText("jobs are done in time").waitFor();
     take(desk, "work");
     Page dark = Browser.insideDemo(1280, 800, true);
-    take(dark, "season-dark");
+    dark.getByLabel("Threads").click();
+    dark.locator(".v-select", new Page.LocatorOptions().setHasText("Group by")).click();
+    dark.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("name")).click();
+    take(dark, "season-threads");
     Page phone = Browser.insideDemo(390, 844, false);
     take(phone, "season-phone");
     field(phone, "Orchard Bench");

@@ -1,6 +1,8 @@
 package nimblefurrow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static nimblefurrow.e2e.Browser.holding;
+import static nimblefurrow.e2e.Browser.question;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -27,15 +29,16 @@ class SeedingTest {
   void ranksCoversForAFieldAndLooksAtOne() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
     open(page, "Upper Tile");
+    question(page, "What");
     button(page, "Rank the covers").click();
-    Locator choices = page.locator("section", new Page.LocatorOptions().setHasText("What to seed"));
+    Locator choices = page.locator(".card", holding("What to seed"));
     assertThat(choices).containsText(Pattern.compile("\\d+ of 30"));
     choices.getByText(Pattern.compile("All \\d+, with why not")).click();
     assertThat(choices).containsText("Not here:");
     choices.locator("button.link").first().click();
     assertThat(page.locator(".editor .tag")).hasText("not kept yet");
-    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("Ways side by side")))
-        .containsText("No-till drill");
+    question(page, "How and when");
+    assertThat(page.locator(".card", holding("Ways side by side"))).containsText("No-till drill");
   }
 
   @Test

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -95,5 +96,27 @@ class YearsTest {
     page.getByLabel("Area of the first piece, ac").fill("4000");
     button(page, "See the pieces").click();
     assertThat(page.getByText("smaller than all of Gravel Pit").first()).isVisible();
+  }
+
+  @Test
+  void aRotationIsDraggedOverFieldsAndYears() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/years");
+    BoundingBox first = page.locator("section.field svg.strip").nth(0).boundingBox();
+    BoundingBox third = page.locator("section.field svg.strip").nth(2).boundingBox();
+    // Over the sky of three fields, the fifth and the last of six seasons.
+    page.mouse().move(first.x + first.width * 0.72, first.y + 3);
+    page.mouse().down();
+    page.mouse().move(third.x + third.width * 0.8, third.y + 3);
+    page.mouse().move(third.x + third.width * 0.95, third.y + 4);
+    assertThat(page.locator("rect.dragged")).hasCount(3);
+    page.mouse().up();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog).containsText("A rotation over 3 fields");
+    button(page, "New rotation").click();
+    assertThat(dialog).containsText("2027");
+    assertThat(dialog).containsText("2028");
+    button(page, "Close").click();
+    assertThat(page.locator("rect.dragged")).hasCount(0);
   }
 }

@@ -230,4 +230,88 @@ class PlanWarningsTest {
             Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 20), Farm.seed("oats", 80)), BEANS);
     assertThat(killed.mostUntil(may)).isGreaterThan(killed.middleOn(may));
   }
+
+  /** What is said of rolling two species that ripen on these days, ended on a day. */
+  private static List<String> rolled(double rye, double vetch, LocalDate on) {
+    CoverPlan mix =
+        Farm.plan(
+                Seedings.DRILL, OCTOBER, Farm.seed("cereal_rye", 30), Farm.seed("hairy_vetch", 10))
+            .ended(on, on, Endings.ROLL_PLANT.acts(on));
+    Outlook outlook =
+        OutlookNumbersTest.with(
+            99,
+            0,
+            10,
+            OutlookNumbersTest.rye("mid-anthesis", rye, 10),
+            new Outlook.SpeciesOutlook(
+                "Hairy vetch",
+                outlookOf(300),
+                outlookOf(1),
+                List.of(new Outlook.StageOdds("full bloom", 10, outlookOf(vetch)))));
+    return PlanWarnings.of(
+            mix,
+            Endings.ROLL_PLANT,
+            window(mix),
+            Purpose.SMOTHER_WEEDS,
+            outlook,
+            BEANS,
+            NextCrop.Kind.SOYBEAN)
+        .stream()
+        .map(r -> r.say(UnitSystem.METRIC))
+        .toList();
+  }
+
+  private static nimblefurrow.core.units.Spread outlookOf(double value) {
+    return nimblefurrow.core.units.Spread.of(new double[] {value, value, value});
+  }
+
+  @Test
+  void speciesThatRipenTooFarApartAreSaidInTheirOrder() {
+    LocalDate on = LocalDate.of(2027, 6, 10);
+    double day = BEANS.count(on);
+    List<String> apart = rolled(day - 20, day, on);
+    assertThat(apart)
+        .anyMatch(w -> w.startsWith("Hairy vetch ripens 20 days after Cereal rye: roll"));
+    assertThat(rolled(day, day - 20, on))
+        .anyMatch(w -> w.startsWith("Cereal rye ripens 20 days after Hairy vetch: roll"));
+    assertThat(rolled(day, day, on)).noneMatch(w -> w.contains("ripens"));
+    assertThat(rolled(day - 20, Double.POSITIVE_INFINITY, on))
+        .as("one never gets there")
+        .noneMatch(w -> w.contains("ripens"));
+  }
+
+  @Test
+  void rollingMoreThanTwoDaysBeforeTheLastIsRipeIsSaid() {
+    LocalDate on = LocalDate.of(2027, 6, 1);
+    double day = BEANS.count(on);
+    assertThat(rolled(day, day + 2, on)).noneMatch(w -> w.contains("before it is ripe"));
+    assertThat(rolled(day, day + 3, on))
+        .anyMatch(w -> w.startsWith("rolling on 1 Jun is 3 days before it is ripe"));
+    assertThat(rolled(day + 3, day, on))
+        .anyMatch(w -> w.startsWith("rolling on 1 Jun is 3 days before it is ripe"));
+  }
+
+  @Test
+  void aRateOverItsCapInAMixIsSaidByItsLiveSeed() {
+    double cap = Farm.species("cereal_rye").seed().mixCapKgPerHa();
+    // 0.9 germination and 0.98 purity of the test's seed, beside what seed usually has.
+    double usual = CoverComponent.USUAL_GERMINATION * CoverComponent.USUAL_PURITY;
+    double rate = cap * usual / (0.9 * 0.98);
+    assertThat(mixed(rate * 1.0005)).noneMatch(w -> w.contains("takes over a mix"));
+    assertThat(mixed(rate * 1.002)).anyMatch(w -> w.contains("takes over a mix"));
+    assertThat(of(rye(OCTOBER), Endings.SPRAY_EARLY, Purpose.HOLD_SOIL))
+        .as("alone it may be more")
+        .noneMatch(w -> w.contains("takes over a mix"));
+  }
+
+  private static List<String> mixed(double ryeKgPerHa) {
+    return of(
+        Farm.plan(
+            Seedings.DRILL,
+            OCTOBER,
+            Farm.seed("cereal_rye", ryeKgPerHa),
+            Farm.seed("hairy_vetch", 10)),
+        Endings.SPRAY_EARLY,
+        Purpose.HOLD_SOIL);
+  }
 }

@@ -1,0 +1,6 @@
+/** “Rye, vetch and radish”. */
+export function together(names: string[]): string {
+  const before = names.slice(0, -1).join(', ')
+  const last = names[names.length - 1] ?? ''
+  return before ? `${before} and ${last}` : last
+}
