@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { FieldSeason, PlanInput } from '../../api/client'
+import { linkLooked } from '../../farm/now'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
@@ -12,8 +13,9 @@ const props = defineProps<{ shown: FieldSeason; plan: PlanInput | null }>()
 const session = useSession()
 const kinds = useKinds()
 const open = ref<Question | null>(null)
+// What is tried does not turn the page under the reader's hand.
 watch(
-  () => `${props.shown.field.id} ${props.shown.furrow.plan?.id ?? ''}`,
+  () => `${props.shown.field.id} ${linkLooked.value ?? ''}`,
   () => (open.value = nextQuestion(props.shown.furrow.next.kind, !!props.shown.furrow.plan)),
   { immediate: true },
 )
