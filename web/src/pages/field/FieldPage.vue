@@ -59,7 +59,7 @@ useEventListener('keydown', (event) => {
 
 <template>
   <div class="page">
-    <ReadTrouble what="This field" :trouble="trouble" @again="plan.reload" />
+    <ReadTrouble what="This field" :trouble="trouble" @again="plan.again" />
     <FieldHead v-if="shown" :shown="shown" :field-id="fieldId" />
     <FieldPicture
       :shown="shown"

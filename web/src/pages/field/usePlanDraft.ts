@@ -97,5 +97,5 @@ export function usePlanDraft(fieldId: () => string) {
     await season.undo()
     await reload()
   }
-  return { shown, draft, refused, trouble, dirty, propose, start, save, remove, undo, drop, reload }
+  return { shown, draft, refused, trouble, dirty, propose, start, save, remove, undo, drop, again }
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { SeasonView } from '../../api/client'
+import { useSession } from '../../session'
 
 /** What is missing before the season says anything: fields, weather, enough years of it. */
 defineProps<{ view: SeasonView }>()
-/** Fewer years than these give odds that are hardly any. */
-const FEW_YEARS = 10
+const session = useSession()
 </script>
 
 <template>
@@ -25,7 +25,7 @@ const FEW_YEARS = 10
     <router-link to="/weather">Add a station</router-link> with at least one past year, from January
     to the August after.
   </p>
-  <p v-else-if="view.years < FEW_YEARS" class="muted few">
+  <p v-else-if="view.years < session.usual('fewYears')" class="muted few">
     Odds rest on {{ view.years }} {{ view.years === 1 ? 'year' : 'years' }} only: they need more.
     <router-link to="/weather">Import more days</router-link>
   </p>

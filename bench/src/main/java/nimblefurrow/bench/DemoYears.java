@@ -403,21 +403,7 @@ final class DemoYears {
     LocalDate seeded =
         LocalDate.of(SEASON + 1, Month.OCTOBER, y.crop().equals("soybean") ? 2 : 14)
             .plusDays(luck.nextInt(6));
-    out.printRecord(
-        field.get("name"),
-        SEASON + 1,
-        "",
-        "",
-        "",
-        "",
-        "proposed",
-        c.purposes(),
-        c.components(),
-        c.method(),
-        seeded,
-        c.ending(),
-        next.planted().minusDays(c.daysToPlanting()),
-        "");
+    propose(field, SEASON + 1, "", c, seeded, next.planted().minusDays(c.daysToPlanting()));
   }
 
   private double mass(

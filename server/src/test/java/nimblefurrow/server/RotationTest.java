@@ -115,8 +115,14 @@ class RotationTest {
         .isEqualTo(years.get("rows"));
     owner.post(path + "/lay", other).ok();
 
-    // Once somebody sets a year by hand it is theirs.
+    // Once somebody sets a year by hand it is theirs, and no step back takes it away.
     owner.put(farm + "/fields/" + field + "/crops/2030", Map.of("kind", "soybean")).ok();
+    owner.post(farm + "/plans/undo", Map.of()).ok();
+    assertThat(
+            cell(owner.get(farm + "/years?from=2026&to=2034").ok().json(), field, 2030)
+                .at("/crop/kind")
+                .asString())
+        .isEqualTo("soybean");
     owner.post(path + "/lay", other).ok();
     assertThat(
             cell(owner.get(farm + "/years?from=2026&to=2034").ok().json(), field, 2030)

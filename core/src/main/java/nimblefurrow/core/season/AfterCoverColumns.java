@@ -9,26 +9,14 @@ final class AfterCoverColumns {
   private AfterCoverColumns() {}
 
   /**
-   * Runs the cover before under the same sky.
+   * Runs the cover before, and what it followed, under the same sky.
    *
    * @throws Refused when the sky begins after that cover's season
    */
   static CropColumns follow(CashCrop.AfterCover after, Sky sky, ModelParameters parameters) {
-    return follow(after, sky, sky, parameters);
-  }
-
-  /**
-   * Runs the cover before under its own season's sky, which may begin earlier.
-   *
-   * @param earlier the sky over the cover before, up to the day it is ended
-   * @param sky the sky over what follows
-   */
-  static CropColumns follow(
-      CashCrop.AfterCover after, Sky earlier, Sky sky, ModelParameters parameters) {
     SeasonModel model = new SeasonModel(parameters);
     SeasonPlan before = after.before();
-    SeasonState left =
-        model.until(earlier, model.crop(before.crop(), earlier), before, after.endedOn());
+    SeasonState left = model.until(sky, model.crop(before.crop(), sky), before, after.endedOn());
     return behind(left, after.endedOn(), sky);
   }
 

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
-import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.core.weather.Sky;
 import nimblefurrow.core.weather.WeatherEnsemble;
@@ -46,31 +45,26 @@ public final class CropSeasons {
   }
 
   /**
-   * Follows a cover of an earlier season: each way that season may go leads into the way of the
-   * same past years, one year on.
+   * Follows a cover, which may be of an earlier season: each way this season may go is led into by
+   * the way of the same past year, or of the nearest one where the record gives the earlier season
+   * fewer.
    *
    * @param model season model
    * @param after the cover before, and the day it is ended
-   * @param earlier skies of the season that cover belongs to
+   * @param under what that cover follows itself, grown under the skies of its own season
    * @param ensemble skies of what follows
    * @return the crop seasons
-   * @throws Refused when the seasons have not as many ways
    */
   public static CropSeasons follow(
-      SeasonModel model,
-      CashCrop.AfterCover after,
-      WeatherEnsemble earlier,
-      WeatherEnsemble ensemble) {
-    if (earlier.years() != ensemble.years()) {
-      throw new Refused(
-          "",
-          "the seasons %d and %d may go %d and %d ways"
-              .formatted(
-                  earlier.seasonYear(), ensemble.seasonYear(), earlier.years(), ensemble.years()));
-    }
+      SeasonModel model, CashCrop.AfterCover after, CropSeasons under, WeatherEnsemble ensemble) {
     List<CropColumns> years = new ArrayList<>();
+    WeatherEnsemble earlier = under.ensemble();
+    int last = earlier.years() - 1;
     for (int y = 0; y < ensemble.years(); y++) {
-      years.add(model.behind(after, earlier.ensemble().get(y), ensemble.ensemble().get(y)));
+      int same = ensemble.pastYear(y) - earlier.pastYear(0);
+      int way = Math.max(0, Math.min(last, same));
+      Sky before = earlier.ensemble().get(way);
+      years.add(model.behind(after, before, under.years().get(way), ensemble.ensemble().get(y)));
     }
     return new CropSeasons(model, ensemble, after, years);
   }

@@ -40,9 +40,14 @@ public final class SeasonModel {
     return CropColumns.grow(crop, sky, parameters);
   }
 
-  /** The ground behind a cover that grew under an earlier sky, for what follows under its own. */
-  CropColumns behind(CashCrop.AfterCover after, Sky earlier, Sky sky) {
-    CropColumns columns = AfterCoverColumns.follow(after, earlier, sky, parameters);
+  /**
+   * The ground behind a cover that grew under an earlier sky, for what follows under its own.
+   *
+   * @param under what that cover followed, grown under the earlier sky
+   */
+  CropColumns behind(CashCrop.AfterCover after, Sky earlier, CropColumns under, Sky sky) {
+    SeasonState left = until(earlier, under, after.before(), after.endedOn());
+    CropColumns columns = AfterCoverColumns.behind(left, after.endedOn(), sky);
     return CropColumns.shared(columns, sky);
   }
 

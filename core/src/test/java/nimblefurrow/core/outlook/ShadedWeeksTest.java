@@ -81,4 +81,33 @@ class ShadedWeeksTest {
             List.of(new ShadedWeeks.Grown(null, BEANS), new ShadedWeeks.Grown(rye, BEANS)));
     assertThat(Arrays.equals(one.light(), both.light())).isTrue();
   }
+
+  @Test
+  void lightIsWhatCropCoverAndMulchLeaveOfItInTheMiddleYear() {
+    LocalDate end = LocalDate.of(2027, 5, 28);
+    CoverPlan rye =
+        Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), Farm.seed("cereal_rye", 110))
+            .ended(end, end, Endings.ROLL_PLANT.acts(end));
+    var runs = FORECASTER.ended(rye, BEANS);
+    double[] light =
+        ShadedWeeks.of(FORECASTER, 2026, List.of(new ShadedWeeks.Grown(rye, BEANS))).light();
+    for (int w : new int[] {5, 14, 20, 40, 45, 48}) {
+      LocalDate middle = LocalDate.of(2026, 7, 1).plusDays(7L * w + 3);
+      double[] each = new double[runs.size()];
+      for (int y = 0; y < each.length; y++) {
+        each[y] = BEANS.years().get(y).lightAtGround(BEANS.count(middle));
+        var c = runs.get(y).columns();
+        int i = c.indexOf(middle);
+        if (i >= 0 && i < c.days()) {
+          double mulch = c.mulchMgPerHa()[i] + c.dyingMgPerHa()[i];
+          each[y] *= (1 - c.lightCaught()[i]) * Math.exp(-0.4 * mulch);
+        }
+      }
+      assertThat(light[w])
+          .as("week %d", w)
+          .isCloseTo(
+              nimblefurrow.core.units.Spread.of(each).median(),
+              org.assertj.core.api.Assertions.within(1e-12));
+    }
+  }
 }

@@ -66,4 +66,22 @@ class SeasonDatesTest {
     assertThat(FieldLimits.soybeanGroup(8)).isTrue();
     assertThat(FieldLimits.soybeanGroup(8.1)).isFalse();
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    // seeded while its season is planned: of that season, frost seeding before and after too
+    "2026-01-15, 2026, 2026", "2027-04-15, 2026, 2026", "2026-10-01, 2026, 2026",
+    // beyond its days: of the season the day lies in
+    "2026-01-14, 2026, 2025", "2027-04-16, 2026, 2027", "2027-06-10, 2026, 2027",
+    "2028-02-10, 2026, 2027", "2028-03-31, 2026, 2027", "2028-04-01, 2026, 2028",
+  })
+  void aCoverIsOfTheSeasonThatIsPlannedWhereItsDayLiesInIt(LocalDate day, int planned, int season) {
+    assertThat(SeasonDates.seasonOfSeeding(day, planned)).isEqualTo(season);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1949, false", "1950, true", "2150, true", "2151, false"})
+  void seasonsNobodyPlansAreNotKnown(int season, boolean known) {
+    assertThat(SeasonDates.known(season)).isEqualTo(known);
+  }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -117,12 +118,22 @@ public class FieldService {
   public record CropSet(UUID pieceId, int season, CropBefore crop) {}
 
   /**
-   * Sets crops of years as they come of a rotation, or back to what they were.
+   * Sets crops of years as they come of a rotation.
    *
    * @return what was there before
    */
   @Transactional
   public List<CropSet> set(UUID farmId, List<CropSet> all) {
+    return set(farmId, all, c -> true);
+  }
+
+  /** Puts crops back to what they were; what was set by hand since stays. */
+  @Transactional
+  public void putBack(UUID farmId, List<CropSet> all) {
+    set(farmId, all, c -> c.rotationId != null);
+  }
+
+  private List<CropSet> set(UUID farmId, List<CropSet> all, Predicate<CropLink> mayGo) {
     Map<UUID, List<CropSet>> byPiece =
         all.stream().collect(Collectors.groupingBy(CropSet::pieceId));
     List<CropSet> before = new ArrayList<>();
@@ -130,6 +141,9 @@ public class FieldService {
     for (Field field : fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId)) {
       FieldPiece piece = field.pieces.get(0);
       for (CropSet c : byPiece.getOrDefault(piece.id, List.of())) {
+        if (link(piece, c.season()).filter(mayGo.negate()).isPresent()) {
+          continue;
+        }
         before.add(new CropSet(piece.id, c.season(), before(piece, c.season())));
         CropView crop = c.crop().crop();
         if (crop == null) {

@@ -159,7 +159,9 @@ public class PlanService {
       UUID group,
       String what,
       @Nullable UUID account) {
-    check(farmId, seasonYear, saves);
+    SpeciesTable table = species.table(farmId);
+    check(table, seasonYear, saves);
+    Links links = new Links(table);
     Set<String> saved = new HashSet<>();
     Map<UUID, List<CoverPlanEntity>> chains = new HashMap<>();
     plans
@@ -171,7 +173,7 @@ public class PlanService {
       CoverPlanEntity stored = meant(save, chain, seasonYear);
       PlanInput before = stored == null ? null : view(stored).plan();
       if (save.plan() == null && stored != null) {
-        standsAlone(farmId, stored, chain, save.label());
+        standsAlone(links, stored, chain, save.label());
       }
       UUID id = stored == null ? UUID.randomUUID() : stored.id;
       UUID rotationBefore = stored == null ? null : stored.rotationId;
@@ -191,15 +193,13 @@ public class PlanService {
       changes.save(change);
     }
     for (Save save : saves) {
-      oneBehindTheOther(
-          farmId, chains.getOrDefault(save.pieceId(), List.of()), saved, save.label());
+      oneBehindTheOther(links, chains.getOrDefault(save.pieceId(), List.of()), saved, save.label());
     }
     plans.flush();
   }
 
-  private void check(UUID farmId, int seasonYear, List<Save> saves) {
+  private static void check(SpeciesTable table, int seasonYear, List<Save> saves) {
     List<InputProblem.At> problems = new ArrayList<>();
-    SpeciesTable table = species.table(farmId);
     for (Save save : saves) {
       if (save.plan() != null) {
         String where = saves.size() > 1 ? save.label() : "";
@@ -246,9 +246,8 @@ public class PlanService {
   }
 
   /** What another cover follows is not taken from under it. */
-  private void standsAlone(
-      UUID farmId, CoverPlanEntity stored, List<CoverPlanEntity> all, String label) {
-    Links links = new Links(species.table(farmId));
+  private static void standsAlone(
+      Links links, CoverPlanEntity stored, List<CoverPlanEntity> all, String label) {
     Link.Cover cover = links.cover(view(stored));
     Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
     chain
@@ -268,9 +267,8 @@ public class PlanService {
    *
    * @throws Refused when two covers would stand at once
    */
-  private void oneBehindTheOther(
-      UUID farmId, List<CoverPlanEntity> all, Set<String> saved, String label) {
-    Links links = new Links(species.table(farmId));
+  private static void oneBehindTheOther(
+      Links links, List<CoverPlanEntity> all, Set<String> saved, String label) {
     Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
     for (Link.Cover cover : chain.covers()) {
       if (!saved.contains(cover.id())) {
@@ -292,8 +290,14 @@ public class PlanService {
     if (last.isEmpty()) {
       return Optional.empty();
     }
+    List<PlanChange> group = changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup);
+    List<CoverPlanEntity> now =
+        plans.findByFarmIdAndPieceIdInOrderBySeedOn(
+            farmId, group.stream().map(c -> c.pieceId).distinct().toList());
+    Map<UUID, List<CoverPlanEntity>> byPiece =
+        now.stream().collect(Collectors.groupingBy(p -> p.pieceId));
     List<FieldService.CropSet> crops = new ArrayList<>();
-    for (PlanChange change : changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup)) {
+    for (PlanChange change : group) {
       change.undone = true;
       if (change.crop) {
         crops.add(
@@ -301,7 +305,7 @@ public class PlanService {
                 change.pieceId, change.seasonYear, Objects.requireNonNull(change.cropBefore)));
         continue;
       }
-      CoverPlanEntity stored = changed(farmId, change);
+      CoverPlanEntity stored = changed(byPiece.getOrDefault(change.pieceId, List.of()), change);
       CoverPlanEntity again =
           put(
               farmId,
@@ -317,7 +321,7 @@ public class PlanService {
       }
     }
     plans.flush();
-    fields.set(farmId, crops);
+    fields.putBack(farmId, crops);
     return last.map(c -> c.what);
   }
 
@@ -332,8 +336,8 @@ public class PlanService {
   }
 
   /** The cover a change was of, as it is now; null when there is none. */
-  private @Nullable CoverPlanEntity changed(UUID farmId, PlanChange change) {
-    return plans.findByFarmIdAndPieceIdInOrderBySeedOn(farmId, List.of(change.pieceId)).stream()
+  private static @Nullable CoverPlanEntity changed(List<CoverPlanEntity> all, PlanChange change) {
+    return all.stream()
         .filter(
             p ->
                 change.planId == null

@@ -51,18 +51,14 @@ class Outlooks {
         new CropKey(weather.stamp(), crop), CropSeasons::bytes, k -> grow(crop, weather));
   }
 
-  /** A cover of the season before grew under that season's skies. */
+  /** Behind a cover of the season before lies what grew under that season's skies. */
   private CropSeasons grow(CashCrop crop, FarmWeather weather) {
-    boolean earlier =
-        crop instanceof CashCrop.AfterCover after
-            && after.before().year() < weather.ensemble().seasonYear();
-    return earlier
-        ? CropSeasons.follow(
-            model,
-            (CashCrop.AfterCover) crop,
-            weather.before().get().ensemble(),
-            weather.ensemble())
-        : CropSeasons.grow(model, crop, weather.ensemble());
+    if (!(crop instanceof CashCrop.AfterCover after)) {
+      return CropSeasons.grow(model, crop, weather.ensemble());
+    }
+    boolean earlier = after.before().year() < weather.ensemble().seasonYear();
+    CropSeasons under = crop(after.before().crop(), earlier ? weather.before().get() : weather);
+    return CropSeasons.follow(model, after, under, weather.ensemble());
   }
 
   Outlook outlook(CoverPlan plan, CropSeasons crop, FarmWeather weather) {
