@@ -155,6 +155,19 @@ class ChainTest {
     JsonNode morning =
         owner.get(farm + "/field-work/morning?day=" + seed.get("startOn").asString()).ok().json();
     assertThat(morning.toString()).contains("Windmill").contains("ereal rye");
+    // A third cover being tried has no kept day of the first two.
+    JsonNode third = owner.get(farm + "/fields/" + field + "/season?link=new").ok().json();
+    assertThat(third.at("/furrow/deeds").toString()).doesNotContain("\"seeded\"");
+    // Looked at from another season the morning is told all the same, without that cover's sheet.
+    owner.season(farm, 2027);
+    assertThat(
+            owner
+                .get(farm + "/field-work/morning?day=" + seed.get("startOn").asString())
+                .ok()
+                .json()
+                .toString())
+        .contains("Windmill");
+    owner.season(farm, 2026);
     owner.post(farm + "/field-work/undo", Map.of()).ok();
   }
 

@@ -196,7 +196,7 @@ class RotationService {
       kept += (int) years.stream().filter(y -> y.kept() != null).count();
       laid.add(new RotationViews.LaidField(s.field().id(), s.field().name(), years));
     }
-    if (!saves.isEmpty() && really || !crops.isEmpty()) {
+    if (really && !(saves.isEmpty() && crops.isEmpty())) {
       String what = rotation.name + " laid over fields";
       plans.saveRotation(farmId, in.from(), saves, crops, what, account);
     }

@@ -149,7 +149,7 @@ class FieldCases {
   private FieldCase behind(FarmView farm, FieldView field, Known known, FieldCase last) {
     return last.plan() == null
         ? last
-        : one(field, farm.seasonYear(), known, null, last.leaves(), null, true);
+        : one(field, farm.seasonYear(), known, null, last.leaves(), null, true).unpromised();
   }
 
   /** Where no crop grows in a season, its first cover follows the last one of the season before. */
@@ -188,7 +188,7 @@ class FieldCases {
         log,
         known.table(),
         known.said().getOrDefault(field.id(), Map.of()),
-        known.kept(field, later ? plan : null),
+        later ? known.keptOf(field, plan) : known.kept().getOrDefault(field.id(), Map.of()),
         Seeded.of(log, known.wentOut()),
         plan,
         before,
@@ -242,15 +242,13 @@ class FieldCases {
       return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
     }
 
-    /** Days of kept work; of a cover behind another of its season, what is kept of the planting. */
-    Map<Deed, LocalDate> kept(FieldView field, @Nullable PlanView later) {
-      Map<Deed, LocalDate> ofField = kept.getOrDefault(field.id(), Map.of());
-      if (later == null) {
-        return ofField;
-      }
+    /** Days of kept work of a cover behind another of its season: its own, and the planting. */
+    Map<Deed, LocalDate> keptOf(FieldView field, @Nullable PlanView later) {
       Map<Deed, LocalDate> all = new EnumMap<>(Deed.class);
-      all.putAll(kept.getOrDefault(later.id(), Map.of()));
-      LocalDate planting = ofField.get(Deed.PLANTING);
+      if (later != null) {
+        all.putAll(kept.getOrDefault(later.id(), Map.of()));
+      }
+      LocalDate planting = kept.getOrDefault(field.id(), Map.of()).get(Deed.PLANTING);
       if (planting != null) {
         all.put(Deed.PLANTING, planting);
       }

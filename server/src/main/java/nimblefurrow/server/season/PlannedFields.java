@@ -212,19 +212,23 @@ public class PlannedFields {
    * forecast in the weather to come: for work that is to be laid out.
    */
   public List<PlannedField> foretold(FarmView farm) {
-    return open(farm, weathers.foretold(farm));
+    return each(farm, weathers.foretold(farm), cases::open);
   }
 
-  /** All fields once for each cover that is not over. */
-  public List<PlannedField> open(FarmView farm) {
-    return open(farm, weathers.of(farm));
+  /** All fields once for each cover of the season, over or not. */
+  public List<PlannedField> everyLink(FarmView farm) {
+    return each(farm, weathers.of(farm), cases::links);
   }
 
-  private List<PlannedField> open(FarmView farm, FarmWeather weather) {
+  private interface Covers {
+    List<FieldCase> of(FarmView farm, FieldView field, FieldCases.Known known);
+  }
+
+  private List<PlannedField> each(FarmView farm, FarmWeather weather, Covers covers) {
     List<FieldView> all = fields.list(farm.id());
     FieldCases.Known known = cases.known(farm, all);
     return all.stream()
-        .flatMap(f -> cases.open(farm, f, known).stream())
+        .flatMap(f -> covers.of(farm, f, known).stream())
         .map(c -> planned(farm, weather, c))
         .toList();
   }

@@ -83,8 +83,8 @@ class HireQuotes {
             .findFirst()
             .orElseThrow(() -> new NotFound("That farm's jobs are not in this plan."));
     Map<UUID, PlannedField> fields =
-        planned.open(customer).stream()
-            .collect(Collectors.toMap(f -> orField(f.link(), f.field().id()), f -> f, (a, b) -> a));
+        planned.everyLink(customer).stream()
+            .collect(Collectors.toMap(f -> orField(f.link(), f.field().id()), f -> f));
     Map<UUID, MachineView> machines =
         shed.machines(farmId).stream().collect(Collectors.toMap(MachineView::id, m -> m));
     List<QuoteLine> lines = new ArrayList<>();

@@ -21,6 +21,7 @@ import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.hours.HoursThatGo;
 import nimblefurrow.server.job.SeedSheets;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -147,7 +148,12 @@ class MorningService {
   }
 
   private SeedSheets.@Nullable BoxSheet seed(UUID farmId, WorkViews.ItemView i) {
-    return looking.on(JobKind.link(i.job()), () -> sheets.of(farmId, i.fieldId(), i.doerId()));
+    try {
+      return looking.on(JobKind.link(i.job()), () -> sheets.of(farmId, i.fieldId(), i.doerId()));
+    } catch (NotFound e) {
+      // Its cover was planned away since, or is of another season than the one looked at.
+      return null;
+    }
   }
 
   /** The hours of the kind of work: flown, sprayed, rolled, or on wheels. */
