@@ -82,6 +82,8 @@ public final class App {
     settings.put("spring.datasource.password", database.password());
     settings.put("nimble-furrow.demo", demo);
     settings.put("nimble-furrow.watch-ms", 1000);
+    // Plans that are laid out again by themselves must not take the tests' processors for long.
+    settings.put("nimble-furrow.watch-looks-s", 0.5);
     settings.put("nimble-furrow.demo-token-file", demo ? tokenFile.toString() : "");
     SpringApplication application = new SpringApplication(NimbleFurrow.class);
     application.setRegisterShutdownHook(true);

@@ -10,14 +10,14 @@ import org.springframework.data.jpa.repository.Query;
 
 interface StationDays extends JpaRepository<StationDay, StationDay.Key> {
   @Query(
-      "select d.key.day as day, d.tminC as tminC, d.tmaxC as tmaxC, d.precipMm as precipMm,"
-          + " d.windMs as windMs, d.dewPointC as dewPointC from StationDay d"
+      "select new nimblefurrow.server.weather.StationDays$Row(d.key.day, d.tminC, d.tmaxC,"
+          + " d.precipMm, d.windMs, d.dewPointC) from StationDay d"
           + " where d.key.stationId = :station and d.key.day <= :until order by d.key.day")
   List<Row> until(UUID station, LocalDate until);
 
   @Query(
-      "select d.key.day as day, d.tminC as tminC, d.tmaxC as tmaxC, d.precipMm as precipMm,"
-          + " d.windMs as windMs, d.dewPointC as dewPointC from StationDay d"
+      "select new nimblefurrow.server.weather.StationDays$Row(d.key.day, d.tminC, d.tmaxC,"
+          + " d.precipMm, d.windMs, d.dewPointC) from StationDay d"
           + " where d.key.stationId = :station and d.key.day between :from and :to"
           + " order by d.key.day")
   List<Row> between(UUID station, LocalDate from, LocalDate to);
@@ -40,17 +40,12 @@ interface StationDays extends JpaRepository<StationDay, StationDay.Key> {
           + " and d.key.day between :from and :to")
   void clear(UUID station, LocalDate from, LocalDate to);
 
-  interface Row {
-    LocalDate getDay();
-
-    float getTminC();
-
-    float getTmaxC();
-
-    float getPrecipMm();
-
-    @Nullable Float getWindMs();
-
-    @Nullable Float getDewPointC();
-  }
+  /** A day as it was stored; wind and dew point where the station has them. */
+  record Row(
+      LocalDate day,
+      float tminC,
+      float tmaxC,
+      float precipMm,
+      @Nullable Float windMs,
+      @Nullable Float dewPointC) {}
 }

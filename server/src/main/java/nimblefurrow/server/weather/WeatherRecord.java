@@ -10,17 +10,17 @@ final class WeatherRecord {
   /** Days after the last gap. */
   static DailyWeather of(List<StationDays.Row> rows) {
     int first = rows.size() - 1;
-    while (first > 0 && rows.get(first - 1).getDay().plusDays(1).equals(rows.get(first).getDay())) {
+    while (first > 0 && rows.get(first - 1).day().plusDays(1).equals(rows.get(first).day())) {
       first--;
     }
     List<StationDays.Row> days = rows.subList(first, rows.size());
     return DailyWeather.of(
-        days.get(0).getDay(),
-        column(days, r -> decimal(r.getTminC())),
-        column(days, r -> decimal(r.getTmaxC())),
-        column(days, r -> decimal(r.getPrecipMm())),
-        column(days, r -> orNan(r.getWindMs())),
-        column(days, r -> orNan(r.getDewPointC())));
+        days.get(0).day(),
+        column(days, r -> decimal(r.tminC())),
+        column(days, r -> decimal(r.tmaxC())),
+        column(days, r -> decimal(r.precipMm())),
+        column(days, r -> orNan(r.windMs())),
+        column(days, r -> orNan(r.dewPointC())));
   }
 
   private static double orNan(@org.jspecify.annotations.Nullable Float value) {

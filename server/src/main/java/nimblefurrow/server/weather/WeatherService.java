@@ -34,7 +34,7 @@ public class WeatherService {
   private final StationDays days;
   private final EntityManager entities;
   private final Memory memory;
-  // The day last asked about at each station: what hangs on another is of no more use.
+  // The day each farm last asked about: what hangs on a day of no farm is of no more use.
   private final Map<UUID, WeatherStamp> latest = new ConcurrentHashMap<>();
 
   WeatherService(Stations stations, StationDays days, EntityManager entities, Memory memory) {
@@ -77,9 +77,9 @@ public class WeatherService {
     }
     WeatherStamp stamp =
         new WeatherStamp(station.id, station.version, farm.seasonYear(), farm.today(), false);
-    WeatherStamp before = latest.put(station.id, stamp);
-    if (before != null && before.isPassed(stamp)) {
-      memory.forget(k -> k instanceof WeatherStamp.Stamped s && s.stamp().isPassed(stamp));
+    WeatherStamp before = latest.put(farm.id(), stamp);
+    if (before != null && latest.values().stream().noneMatch(before::isOfOneDay)) {
+      memory.forget(k -> k instanceof WeatherStamp.Stamped s && s.stamp().isOfOneDay(before));
     }
     return Optional.of(memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, stamp)));
   }
@@ -126,7 +126,7 @@ public class WeatherService {
     }
     List<StationDays.Row> rows =
         days.between(farm.stationId(), farm.today().plusDays(1), farm.today().plusDays(count));
-    if (rows.isEmpty() || !rows.get(0).getDay().equals(farm.today().plusDays(1))) {
+    if (rows.isEmpty() || !rows.get(0).day().equals(farm.today().plusDays(1))) {
       return Optional.empty();
     }
     DailyWeather truth = WeatherRecord.of(rows);

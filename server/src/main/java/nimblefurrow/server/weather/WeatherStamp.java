@@ -27,8 +27,8 @@ public record WeatherStamp(
     return new WeatherStamp(station, version, seasonYear, today, true);
   }
 
-  /** Whether this is of the same station but of another day or record than what is asked now. */
-  boolean isPassed(WeatherStamp now) {
-    return station.equals(now.station) && !(version == now.version && today.equals(now.today));
+  /** Whether both are of the same record of the same station as known on the same day. */
+  boolean isOfOneDay(WeatherStamp other) {
+    return station.equals(other.station) && version == other.version && today.equals(other.today);
   }
 }

@@ -3,8 +3,10 @@ package nimblefurrow.server.work;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -23,13 +25,16 @@ class WorkWatcher {
   private final LayingOut work;
   private final Circumstances circumstances;
   private final TransactionTemplate transaction;
+  private final @Nullable Double seconds;
 
   WorkWatcher(
       WorkItems items,
       WorkSeens seens,
       LayingOut work,
       Circumstances circumstances,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      @Value("${nimble-furrow.watch-looks-s:#{null}}") @Nullable Double seconds) {
+    this.seconds = seconds;
     this.items = items;
     this.seens = seens;
     this.work = work;
@@ -67,7 +72,7 @@ class WorkWatcher {
     seen.seen = now;
     seens.save(seen);
     if (!changes.isEmpty()) {
-      work.ask(farmId, new WorkViews.RunInput(null, null, null), BY_ITSELF, changes);
+      work.ask(farmId, new WorkViews.RunInput(seconds, null, null), BY_ITSELF, changes);
     }
   }
 }
