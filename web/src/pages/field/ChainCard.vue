@@ -8,6 +8,7 @@ import { seasonLooked } from '../../farm/now'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 import { plus, sayDay } from '../../words/days'
+import { rooms } from './chainRows'
 import YearStrip from '../years/YearStrip.vue'
 import { xOf, type YearLink } from '../years/strip'
 
@@ -36,6 +37,19 @@ const covers = computed(() => links.value.filter((l) => l.kind === 'cover'))
 /** The cover another is added behind: the one that is looked at, else the last. */
 const last = computed(() => covers.value.find((l) => l.id === props.chosen) ?? covers.value.at(-1))
 const listed = ref(false)
+const room = computed(() => rooms(links.value, session.usual('coverRoom')))
+const roomAfter = (id: string) => room.value.find((r) => r.after === id)
+const usd = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
+const cost = (l: Schemas['LinkView']) => (l.cost ? usd(l.cost.all) : '')
+const parts = (l: Schemas['LinkView']) =>
+  l.cost &&
+  [
+    `seed ${usd(l.cost.seed)}`,
+    l.cost.seeding === undefined ? '' : `seeding ${usd(l.cost.seeding)}`,
+    `ending ${usd(l.cost.ending)}`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
 
 // On a phone the strip is wider than the screen: today stands in the middle of it.
@@ -99,23 +113,36 @@ const grew = (l: Schemas['LinkView']) =>
     </template>
     <table v-if="links.length && listed" class="plain">
       <tbody>
-        <tr v-for="l in links" :key="l.id" :class="{ chosen: chosen === l.id }">
-          <td>
-            <button v-if="l.kind === 'cover'" class="name" @click="pick(l.id)">{{ l.name }}</button>
-            <span v-else>{{ l.name }}</span>
-            <span v-if="l.behind" class="muted"> behind {{ l.behind.toLowerCase() }}</span>
-            <p v-for="b in brokenAt(l.id)" :key="b.rule" class="rust">
-              {{ sentence(session.reason(b.words)) }}
-            </p>
-          </td>
-          <td class="n days">
-            {{ sayDay(l.from) }} {{ l.from.slice(0, 4) }} – {{ sayDay(l.until) }}
-            {{ l.until.slice(0, 4) }}
-          </td>
-          <td class="muted">{{ l.purposes.join(', ') }}</td>
-          <td class="muted">{{ l.how }}</td>
-          <td class="n">{{ grew(l) }}</td>
-        </tr>
+        <template v-for="l in links" :key="l.id">
+          <tr :class="{ chosen: chosen === l.id }">
+            <td>
+              <button v-if="l.kind === 'cover'" class="name" @click="pick(l.id)">
+                {{ l.name }}
+              </button>
+              <span v-else>{{ l.name }}</span>
+              <span v-if="l.behind" class="muted"> behind {{ l.behind.toLowerCase() }}</span>
+              <p v-for="b in brokenAt(l.id)" :key="b.rule" class="rust">
+                {{ sentence(session.reason(b.words)) }}
+              </p>
+            </td>
+            <td class="n days">
+              {{ sayDay(l.from) }} {{ l.from.slice(0, 4) }} – {{ sayDay(l.until) }}
+              {{ l.until.slice(0, 4) }}
+            </td>
+            <td class="muted">{{ l.purposes.join(', ') }}</td>
+            <td class="muted">{{ l.how }}</td>
+            <td class="n">{{ grew(l) }}</td>
+            <td class="n muted" :title="parts(l)">{{ cost(l) }}</td>
+          </tr>
+          <tr v-if="session.owner && roomAfter(l.id)" class="room no-print">
+            <td colspan="6">
+              <button class="link" @click="look(roomAfter(l.id)!.season, roomAfter(l.id)!.link)">
+                Add a cover here
+              </button>
+              <span class="muted"> {{ roomAfter(l.id)!.days }} days of open ground</span>
+            </td>
+          </tr>
+        </template>
       </tbody>
     </table>
     <p v-if="chain && !links.length" class="muted">Nothing is planned or written down yet.</p>

@@ -26,6 +26,7 @@ const answer = computed(() =>
     ending: (key) => kinds.ending(key)?.label ?? key,
     day: sayDay,
     rate: (kg) => session.amount(kg, 'KG_PER_HA'),
+    share: (share) => session.amount(share, 'SHARE'),
   }),
 )
 const turn = (key: Question) => (open.value = open.value === key ? null : key)

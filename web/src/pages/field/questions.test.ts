@@ -8,6 +8,7 @@ const say: Saying = {
   ending: (key) => `end ${key}`,
   day: (day) => day.slice(5),
   rate: (kg) => `${kg} kg`,
+  share: (share) => `${Math.round(100 * share)} %`,
 }
 const plan = {
   status: 'proposed',
@@ -51,6 +52,12 @@ describe('five questions of a field', () => {
     for (const q of ['why', 'what', 'how', 'end'] as const) {
       expect(a[q]).toEqual({ text: 'not chosen yet', odds: '' })
     }
+  })
+
+  it('tell the odds of what a seeding of a part has left', () => {
+    const rest = { share: 0.6, seedOn: '2026-09-23', goal: { met: 14, years: 30 } }
+    const a = answers(shown({ seededOn: '2026-09-12', rest }), plan, say)
+    expect(a.how.odds).toBe('40 % seeded · the rest 14 of 30 on 09-23')
   })
 
   it('say what was done in place of what is meant', () => {

@@ -39,6 +39,7 @@ export interface Saying {
   ending: (key: string) => string
   day: (day: string) => string
   rate: (kgPerHa: number) => string
+  share: (share: number) => string
 }
 
 export interface Answer {
@@ -57,7 +58,7 @@ export function answers(
   const others = (plan?.purposes.length ?? 1) - 1
   const window = shown.windows.find((w) => w.method === plan?.method)
   const ending = shown.endings.find((e) => e.way === plan?.ending)
-  const { seededOn, endedOn } = shown.furrow
+  const { seededOn, endedOn, rest } = shown.furrow
   const logged = shown.furrow.deeds.filter((d) => d.state === 'LOGGED')
   const none = { text: 'not chosen yet', odds: '' }
   return {
@@ -76,13 +77,15 @@ export function answers(
     how: plan
       ? {
           text: `${say.method(plan.method)}, ${say.day(seededOn ?? plan.seedOn)}`,
-          odds: seededOn
-            ? 'seeded'
-            : window?.possible
-              ? `${say.day(window.opens.day)} to ${say.day(window.closes.day)}`
-              : window
-                ? 'no window'
-                : '',
+          odds: rest
+            ? `${say.share(1 - rest.share)} seeded · the rest ${rest.goal.met} of ${rest.goal.years} on ${say.day(rest.seedOn)}`
+            : seededOn
+              ? 'seeded'
+              : window?.possible
+                ? `${say.day(window.opens.day)} to ${say.day(window.closes.day)}`
+                : window
+                  ? 'no window'
+                  : '',
         }
       : none,
     end: plan

@@ -75,7 +75,7 @@ export function usePlanDraft(fieldId: () => string) {
         const of = { planId: was?.id, version: was?.version }
         await season.save(what, [{ fieldId: fieldId(), ...of, plan }])
         // What was new is one of the field's covers now.
-        if (linkLooked.value === 'new') linkLooked.value = null
+        if (linkLooked.value?.startsWith('new')) linkLooked.value = null
         await reload()
         notice.show(said, 'Undo', undo)
       },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
+import { sayDay } from '../../words/days'
 
 /** In how many years the plan reaches its goal, and how much there is to look at. */
 defineProps<{ furrow: Furrow; narrow: boolean }>()
@@ -18,6 +19,10 @@ const session = useSession()
         {{ furrow.goal.measure }}
       </div>
     </template>
+    <div v-if="furrow.rest" class="small">
+      Rest, {{ session.amount(furrow.rest.share, 'SHARE') }}: {{ furrow.rest.goal.met }} of
+      {{ furrow.rest.goal.years }} on {{ sayDay(furrow.rest.seedOn) }}
+    </div>
     <div
       v-if="furrow.warnings.length > 1"
       class="rust small"

@@ -21,6 +21,7 @@ class YearsTest {
     page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(field);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(field).setExact(true))
         .click();
+    page.waitForURL("**/fields/**");
     page.locator(".editor").waitFor();
   }
 

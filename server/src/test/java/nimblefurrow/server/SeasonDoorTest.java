@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +28,72 @@ class SeasonDoorTest {
     assertThat(got.get("modelVersion").asInt()).isEqualTo(2);
     assertThat(got.at("/days/coverMgPerHa").size()).isEqualTo(2);
     assertThat(got.at("/days/start").asString()).matches("\\d{4}-\\d\\d-\\d\\d");
+  }
+
+  @Test
+  void aCoverBehindACoverStartsUnderWhatThatLeaves() throws Exception {
+    Path path = Path.of("../core/src/test/resources/vectors/a-rye-vetch-kill.json");
+    Map<String, Object> input =
+        Api.map(JsonMapper.shared().readTree(Files.readString(path)).get("input"));
+    JsonNode alone = Api.owner().post("/api/model/season", input).ok().json();
+    JsonNode killed = behind(input, "kill", "2012-09-04");
+    JsonNode tilled = behind(input, "till", "2012-09-04");
+    double under = mulch(alone, "2012-09-06");
+    assertThat(mulch(killed, "2012-09-06")).as("oats lie on top").isGreaterThan(under + 0.5);
+    assertThat(mulch(tilled, "2012-09-06")).as("oats lie under").isBetween(0.0, under + 0.5);
+    assertThat(killed.at("/summary/coverMgPerHa/nov20").asDouble())
+        .isPositive()
+        .isNotEqualTo(alone.at("/summary/coverMgPerHa/nov20").asDouble());
+  }
+
+  private static double mulch(JsonNode answer, String day) {
+    long at =
+        java.time.temporal.ChronoUnit.DAYS.between(
+            java.time.LocalDate.parse(answer.at("/days/start").asString()),
+            java.time.LocalDate.parse(day));
+    return answer.at("/days/mulchMgPerHa/" + at).asDouble();
+  }
+
+  private static Map<String, Object> before(String way, String endedOn) {
+    return Map.of(
+        "cover",
+        List.of(Map.of("species", "oats", "rateKgPerHa", 90)),
+        "placement",
+        "drill",
+        "seededOn",
+        "2012-07-18",
+        "endings",
+        List.of(Map.of("way", way, "on", endedOn)),
+        "endedOn",
+        endedOn);
+  }
+
+  private static JsonNode behind(Map<String, Object> input, String way, String endedOn)
+      throws Exception {
+    Map<String, Object> both = new HashMap<>(input);
+    both.put("before", before(way, endedOn));
+    return Api.owner().post("/api/model/season", both).ok().json();
+  }
+
+  @Test
+  void aCoverThatStillStandsOrSaysNoEndIsRefused() throws Exception {
+    Path path = Path.of("../core/src/test/resources/vectors/a-rye-vetch-kill.json");
+    Map<String, Object> input =
+        Api.map(JsonMapper.shared().readTree(Files.readString(path)).get("input"));
+    input.put("before", before("kill", "2012-09-20"));
+    assertThat(Api.owner().post("/api/model/season", input).refused(422))
+        .contains("before the one it follows is ended on 2012-09-20");
+    Map<String, Object> endless = new HashMap<>(before("kill", "2012-09-04"));
+    endless.remove("endedOn");
+    input.put("before", endless);
+    assertThat(Api.owner().post("/api/model/season", input).refused(422))
+        .contains("“before.endedOn” is missing");
+    Map<String, Object> many = new HashMap<>(before("kill", "2012-09-04"));
+    many.put(
+        "cover", java.util.Collections.nCopies(13, Map.of("species", "oats", "rateKgPerHa", 9)));
+    input.put("before", many);
+    assertThat(Api.owner().post("/api/model/season", input).refused(422))
+        .contains("At most 12 species");
   }
 
   @Test

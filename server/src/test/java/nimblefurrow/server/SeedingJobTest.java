@@ -153,6 +153,15 @@ class SeedingJobTest {
         .as("half the seed, about half the plants, at another day")
         .isLessThan(0.75 * plants);
     assertThat(after.at("/furrow/next/reason/text").asString()).contains("the rest can be until");
+    assertThat(before.at("/furrow/rest").isMissingNode()).isTrue();
+    JsonNode rest = after.at("/furrow/rest");
+    assertThat(rest.get("share").asDouble()).isCloseTo(0.6, within(1e-6));
+    assertThat(rest.get("seedOn").asString())
+        .isEqualTo(before.at("/furrow/plan/plan/seedOn").asString());
+    assertThat(rest.at("/goal/met").asInt())
+        .as("what is left keeps the odds the whole field had")
+        .isEqualTo(before.at("/furrow/goal/met").asInt())
+        .isNotEqualTo(after.at("/furrow/goal/met").asInt());
     assertThat(needed(owner, farm, "Ridge Road"))
         .isCloseTo(needed - area * 0.4 * rate * 1.05, within(1.0));
   }

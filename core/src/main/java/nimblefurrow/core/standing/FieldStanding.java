@@ -118,6 +118,19 @@ public record FieldStanding(
   }
 
   /**
+   * {@return the day the rest of a field counts as seeded, of which a part was; null when nothing
+   * is left, or its window has closed}
+   *
+   * @param today day it is
+   */
+  public @Nullable LocalDate restOn(LocalDate today) {
+    if (seeding.state() != State.LOGGED || seeding.share() >= 1) {
+      return null;
+    }
+    return seeding.meantFor().isBefore(today) ? today : seeding.meantFor();
+  }
+
+  /**
    * {@return the day the cover counts as ended: as written down, or when it is due and still can
    * be}
    *

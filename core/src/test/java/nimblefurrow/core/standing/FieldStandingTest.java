@@ -14,6 +14,7 @@ import nimblefurrow.core.standing.FieldStanding.Cover;
 import nimblefurrow.core.standing.FieldStanding.Known;
 import nimblefurrow.core.standing.FieldStanding.Said;
 import nimblefurrow.core.units.Reason;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -138,6 +139,36 @@ class FieldStandingTest {
         .isEqualTo(State.AHEAD);
     assertThat(on(said.plusDays(again), Map.of(), Map.of(), half).seeding().state())
         .isEqualTo(State.OVERDUE);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    // part, days from the planned day to today, days from it to the day the rest counts for
+    "0.6, -3, 0",
+    "0.6, 0, 0",
+    "0.6, 4, 4",
+    "1, 4, "
+  })
+  void theRestCountsForItsDayAndNeverForOneThatIsPast(
+      double seeded, int today, @Nullable Integer rest) {
+    LocalDate day = SEED.plusDays(today);
+    FieldStanding s =
+        FieldStanding.of(
+            new Known(
+                day,
+                HARVEST,
+                cover(Endings.SPRAY_EARLY),
+                PLANT,
+                Map.of(Deed.SEEDING, SEED.minusDays(4)),
+                Map.of(),
+                Map.of(),
+                seeded));
+    assertThat(s.restOn(day)).isEqualTo(rest == null ? null : SEED.plusDays(rest));
+  }
+
+  @Test
+  void aFieldWithoutASeedingHasNoRest() {
+    assertThat(on(SEED, Map.of()).restOn(SEED)).isNull();
   }
 
   @ParameterizedTest

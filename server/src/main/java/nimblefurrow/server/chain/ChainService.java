@@ -37,8 +37,15 @@ class ChainService {
   private final FieldService fields;
   private final FarmChains chains;
   private final PlannedFields planned;
+  private final LinkCosts linkCosts;
 
-  ChainService(FarmService farms, FieldService fields, FarmChains chains, PlannedFields planned) {
+  ChainService(
+      FarmService farms,
+      FieldService fields,
+      FarmChains chains,
+      PlannedFields planned,
+      LinkCosts linkCosts) {
+    this.linkCosts = linkCosts;
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
@@ -59,8 +66,9 @@ class ChainService {
             ripe.put(id, day);
           }
         });
+    LinkCosts.OfFarm costs = linkCosts.of(farmId);
     List<ChainViews.LinkView> links =
-        chain.links().stream().map(l -> link(farm, stored, l, grown.get(l.id()))).toList();
+        chain.links().stream().map(l -> link(farm, stored, costs, l, grown.get(l.id()))).toList();
     List<ChainViews.GapView> gaps =
         links.isEmpty()
             ? List.of()
@@ -114,6 +122,7 @@ class ChainService {
   private ChainViews.LinkView link(
       FarmView farm,
       FarmChains.Stored stored,
+      LinkCosts.OfFarm costs,
       Link link,
       PlannedFields.@Nullable PlannedField grown) {
     ChainViews.LinkState state = state(link, farm.today());
@@ -137,6 +146,7 @@ class ChainService {
           link.until().getYear(),
           null,
           null,
+          null,
           null);
     }
     Link.Cover cover = (Link.Cover) link;
@@ -156,6 +166,7 @@ class ChainService {
         grown == null ? null : planned.grewMgPerHa(grown, cover.until()),
         stored.chain().before(cover).map(Link::name).orElse(null),
         SeasonDates.seasonOfSeeding(cover.until().plusDays(1), plan.seasonYear()),
+        ChainViews.CostView.of(costs.of(stored.field().areaHa(), cover, plan, grown)),
         plan.id(),
         plan.version(),
         plan.plan());

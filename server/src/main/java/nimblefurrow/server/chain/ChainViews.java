@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.chain.ChainRules;
 import nimblefurrow.core.chain.Link;
+import nimblefurrow.core.chain.LinkCost;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.plan.PlanInput;
@@ -78,6 +79,7 @@ final class ChainViews {
    *     without weather
    * @param behind the cover it follows with no crop between; null for none
    * @param nextSeason the season a cover behind it belongs to
+   * @param cost of a cover, $/ha: seed, the seeding pass where a machine does it, and its ending
    * @param plan of a cover: as planned
    * @param version of a cover: for saving
    */
@@ -97,9 +99,17 @@ final class ChainViews {
       @Nullable Double grewMgPerHa,
       @Nullable String behind,
       int nextSeason,
+      @Nullable CostView cost,
       @Nullable UUID planId,
       @Nullable Long version,
       @Nullable PlanInput plan) {}
+
+  /** Parts of a cover's cost and all of it, $/ha. */
+  record CostView(double seed, @Nullable Double seeding, double ending, double all) {
+    static CostView of(LinkCost c) {
+      return new CostView(c.seed(), c.seeding(), c.ending(), c.all());
+    }
+  }
 
   /** A rule that is not kept, at a link. */
   record BrokenView(ChainRules.Rule rule, String linkId, LocalDate on, ReasonView words) {}

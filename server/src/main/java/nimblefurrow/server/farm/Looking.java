@@ -12,8 +12,14 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Looking {
-  /** In place of an id: the cover to come behind those there are. */
+  /**
+   * In place of an id: a cover to come behind those there are; with {@link #FIRST} behind it one
+   * before them; with an id behind it one between that cover and the next.
+   */
   public static final String NEW = "new";
+
+  /** Before all covers of the season. */
+  public static final String FIRST = "-first";
 
   private final ThreadLocal<@Nullable Integer> season = new ThreadLocal<>();
   private final ThreadLocal<@Nullable String> link = new ThreadLocal<>();
@@ -39,8 +45,8 @@ public class Looking {
   }
 
   /**
-   * The cover of a field that was named, by its id, or {@link #NEW} for one to come behind those
-   * there are; null for the one that is on now.
+   * The cover of a field that was named, by its id, or {@link #NEW} for one that is to come; null
+   * for the one that is on now.
    */
   public @Nullable String link() {
     return link.get();

@@ -48,6 +48,7 @@ class SeasonDoor {
       @Nullable Site site,
       Weather weather,
       @Nullable Crop cashCrop,
+      @Nullable Earlier before,
       List<Component> cover,
       String placement,
       LocalDate seededOn,
@@ -93,6 +94,20 @@ class SeasonDoor {
       @Nullable Double purity,
       @Nullable Double depthMm) {}
 
+  /**
+   * A cover that stands before this one with no crop between; the cash crop is what that one
+   * follows.
+   *
+   * @param endedOn the last day it stands, by one of its endings or laid down on that day
+   */
+  @Schema(name = "SeasonEarlier")
+  record Earlier(
+      List<Component> cover,
+      String placement,
+      LocalDate seededOn,
+      @Nullable List<ActInput> endings,
+      LocalDate endedOn) {}
+
   record Termination(
       String way,
       LocalDate on,
@@ -125,37 +140,66 @@ class SeasonDoor {
   }
 
   private SeasonPlan plan(Question q, Site site) {
-    List<CoverComponent> cover = new ArrayList<>();
-    for (Component c : q.cover()) {
-      cover.add(
-          new CoverComponent(
-              species.get(c.species()),
-              c.rateKgPerHa(),
-              or(c.germination(), 0.90),
-              or(c.purity(), 0.98),
-              c.depthMm()));
-    }
     return new SeasonPlan(
-        new Soil(
-            site.texture() == null
-                ? Texture.SILT_LOAM
-                : Keys.constant(Texture.class, site.texture()),
-            site.drainage() == null
-                ? Drainage.MODERATE
-                : Keys.constant(Drainage.class, site.drainage()),
-            Boolean.TRUE.equals(site.tiled())),
-        new FieldStart(
-            site.nitrogen() == null
-                ? NitrogenLevel.MEDIUM
-                : Keys.constant(NitrogenLevel.class, site.nitrogen()),
-            or(site.initialAvailableWater(), 0.85),
-            or(site.residueMgPerHa(), 0.5)),
-        crop(q.cashCrop()),
-        cover,
+        soil(site),
+        start(site),
+        before(q, site),
+        cover(q.cover()),
         Placement.of(q.placement()),
         q.seededOn(),
         endings(q),
         q.end());
+  }
+
+  /** The cash crop, or the cover that stands before this one behind it. */
+  private CashCrop before(Question q, Site site) {
+    CashCrop crop = crop(q.cashCrop());
+    Earlier e = q.before();
+    if (e == null) {
+      return crop;
+    }
+    return new CashCrop.AfterCover(
+        new SeasonPlan(
+            soil(site),
+            start(site),
+            crop,
+            cover(required(e.cover(), "before.cover")),
+            Placement.of(required(e.placement(), "before.placement")),
+            required(e.seededOn(), "before.seededOn"),
+            acts(e.endings(), "before.endings"),
+            null),
+        required(e.endedOn(), "before.endedOn"));
+  }
+
+  private List<CoverComponent> cover(List<Component> components) {
+    return components.stream()
+        .map(
+            c ->
+                new CoverComponent(
+                    species.get(c.species()),
+                    c.rateKgPerHa(),
+                    or(c.germination(), 0.90),
+                    or(c.purity(), 0.98),
+                    c.depthMm()))
+        .toList();
+  }
+
+  private static Soil soil(Site site) {
+    return new Soil(
+        site.texture() == null ? Texture.SILT_LOAM : Keys.constant(Texture.class, site.texture()),
+        site.drainage() == null
+            ? Drainage.MODERATE
+            : Keys.constant(Drainage.class, site.drainage()),
+        Boolean.TRUE.equals(site.tiled()));
+  }
+
+  private static FieldStart start(Site site) {
+    return new FieldStart(
+        site.nitrogen() == null
+            ? NitrogenLevel.MEDIUM
+            : Keys.constant(NitrogenLevel.class, site.nitrogen()),
+        or(site.initialAvailableWater(), 0.85),
+        or(site.residueMgPerHa(), 0.5));
   }
 
   private static CashCrop crop(@Nullable Crop c) {
@@ -205,9 +249,14 @@ class SeasonDoor {
                   0)
               : new Ending.Kill(t.on()));
     }
-    List<ActInput> acts = q.endings() == null ? List.of() : q.endings();
-    for (int i = 0; i < acts.size(); i++) {
-      all.add(acts.get(i).act("endings[" + i + "]"));
+    all.addAll(acts(q.endings(), "endings"));
+    return all;
+  }
+
+  private static List<Ending> acts(@Nullable List<ActInput> acts, String where) {
+    List<Ending> all = new ArrayList<>();
+    for (int i = 0; acts != null && i < acts.size(); i++) {
+      all.add(acts.get(i).act(where + "[" + i + "]"));
     }
     return all;
   }
@@ -236,10 +285,10 @@ class SeasonDoor {
     return value == null ? usual : value;
   }
 
-  private static LocalDate required(@Nullable LocalDate day, String path) {
-    if (day == null) {
+  private static <T> T required(@Nullable T value, String path) {
+    if (value == null) {
       throw new InputProblem(path, path + " is missing.");
     }
-    return day;
+    return value;
   }
 }

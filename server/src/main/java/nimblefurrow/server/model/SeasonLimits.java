@@ -32,6 +32,12 @@ final class SeasonLimits {
     if (q.endings() != null) {
       most("endings", q.endings().size(), MOST_ENDINGS, "acts");
     }
+    if (q.before() != null && q.before().cover() != null) {
+      most("before.cover", q.before().cover().size(), MOST_COMPONENTS, "species");
+    }
+    if (q.before() != null && q.before().endings() != null) {
+      most("before.endings", q.before().endings().size(), MOST_ENDINGS, "acts");
+    }
     SeasonDoor.Termination t = q.termination();
     if (t != null && !t.way().equals("roll") && !t.way().equals("kill")) {
       throw new Refused("termination.way", "The cover is ended by “roll” or “kill”.");

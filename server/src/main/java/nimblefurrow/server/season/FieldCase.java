@@ -166,13 +166,27 @@ record FieldCase(
         next().plantOn());
   }
 
+  /** The cover on what a seeding of a part has left, as it was planned; null when none is left. */
+  @Nullable CoverPlan rest(PlanInput plan, FieldStanding standing, LocalDate today) {
+    LocalDate seedOn = standing.restOn(today);
+    if (seedOn == null || !plan.endOn().isAfter(seedOn)) {
+      return null;
+    }
+    return cover(plan, Seeded.AS_PLANNED, seedOn, plan.endOn(), next().plantOn()).seeing(List.of());
+  }
+
   private CoverPlan cover(PlanInput plan, LocalDate seedOn, LocalDate endOn, LocalDate plantOn) {
+    return cover(plan, wentOut, seedOn, endOn, plantOn);
+  }
+
+  private CoverPlan cover(
+      PlanInput plan, Seeded seed, LocalDate seedOn, LocalDate endOn, LocalDate plantOn) {
     double all = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     return new CoverPlan(
         soil(),
         FieldStart.USUAL,
         plan.components().stream()
-            .map(c -> wentOut.went(table.get(c.species()), c.rateKgPerHa(), all))
+            .map(c -> seed.went(table.get(c.species()), c.rateKgPerHa(), all))
             .toList(),
         SeedingMethod.of(plan.method()),
         seedOn,

@@ -6,8 +6,10 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
@@ -66,11 +68,17 @@ class FieldCases {
       return of(farm, field, known);
     }
     List<FieldCase> all = links(farm, field, known);
-    if (named.equals(Looking.NEW)) {
-      return behind(farm, field, known, all.get(all.size() - 1));
+    if (named.startsWith(Looking.NEW)) {
+      return fresh(farm, field, known, all, named.substring(Looking.NEW.length()));
     }
-    return all.stream()
-        .filter(c -> c.plan() != null && c.plan().id().toString().equals(named))
+    return all.get(at(farm, field, all, named));
+  }
+
+  /** Which of a season's covers has an id. */
+  private static int at(FarmView farm, FieldView field, List<FieldCase> all, String id) {
+    return IntStream.range(0, all.size())
+        .filter(i -> all.get(i).plan() != null)
+        .filter(i -> Objects.requireNonNull(all.get(i).plan()).id().toString().equals(id))
         .findFirst()
         .orElseThrow(
             () ->
@@ -145,11 +153,27 @@ class FieldCases {
     return cases.stream().map(c -> c == now ? c : c.unpromised()).toList();
   }
 
-  /** A field with room for a cover behind the last there is. */
-  private FieldCase behind(FarmView farm, FieldView field, Known known, FieldCase last) {
-    return last.plan() == null
-        ? last
-        : one(field, farm.seasonYear(), known, null, last.leaves(), null, true).unpromised();
+  /**
+   * A field with room for a cover: behind the last there is, before the first, or behind one.
+   *
+   * @param where nothing, {@link Looking#FIRST}, or the id of the cover it comes behind
+   */
+  private FieldCase fresh(
+      FarmView farm, FieldView field, Known known, List<FieldCase> all, String where) {
+    FieldCase first = all.get(0);
+    if (first.plan() == null) {
+      return first;
+    }
+    if (where.equals(Looking.FIRST)) {
+      LocalDate followedOn = first.plan().plan().seedOn();
+      return one(field, farm.seasonYear(), known, null, first.before(), followedOn, false)
+          .unpromised();
+    }
+    int i = where.isEmpty() ? all.size() - 1 : at(farm, field, all, where.substring(1));
+    PlanView next = i + 1 < all.size() ? all.get(i + 1).plan() : null;
+    LocalDate followedOn = next == null ? null : next.plan().seedOn();
+    return one(field, farm.seasonYear(), known, null, all.get(i).leaves(), followedOn, true)
+        .unpromised();
   }
 
   /** Where no crop grows in a season, its first cover follows the last one of the season before. */

@@ -95,11 +95,13 @@ class Furrows {
               NextStep.Kind.CHOOSE,
               null,
               Reason.of("import a station's weather to see windows and odds"));
-      return furrow(c, asked, null, null, choose);
+      return furrow(c, asked, null, null, null, choose);
     }
     CoverPlan cover = p.cover();
     Outlook outlook = cover == null ? null : outlooks.outlook(cover, p.crop(), weather);
-    return furrow(c, placed.plan(), p, outlook, next(c, farm, placed.plan(), p, comeBy));
+    CoverPlan left = p.rest();
+    Outlook rest = left == null ? null : outlooks.outlook(left, p.crop(), weather);
+    return furrow(c, placed.plan(), p, outlook, rest, next(c, farm, placed.plan(), p, comeBy));
   }
 
   private static NextStep next(
@@ -132,6 +134,7 @@ class Furrows {
       @Nullable PlanView plan,
       Standings.@Nullable Placing placing,
       @Nullable Outlook outlook,
+      @Nullable Outlook rest,
       NextStep next) {
     FieldView f = c.field();
     NextCrop nextCrop = c.next();
@@ -164,9 +167,21 @@ class Furrows {
         outlook == null || plan == null
             ? null
             : SeasonViews.goal(FieldCase.purpose(plan.plan()), outlook),
+        rest == null || plan == null ? null : rest(plan.plan(), placing, rest),
         new SeasonView.Next(
             next.kind(), next.kind().label(), next.due(), ReasonView.of(next.reason())),
         outlook == null || plan == null ? List.of() : warnings(c, plan.plan(), placing, outlook));
+  }
+
+  private static SeasonView.@Nullable Rest rest(
+      PlanInput plan, Standings.@Nullable Placing placing, Outlook outlook) {
+    if (placing == null || placing.rest() == null) {
+      return null;
+    }
+    return new SeasonView.Rest(
+        1 - placing.standing().seeding().share(),
+        placing.rest().seedOn(),
+        SeasonViews.goal(FieldCase.purpose(plan), outlook));
   }
 
   private static List<ReasonView> warnings(

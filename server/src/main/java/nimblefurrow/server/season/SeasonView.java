@@ -58,6 +58,7 @@ public record SeasonView(
    * @param seededOn when it was seeded, if it was
    * @param endedOn when it was ended, if it was
    * @param deeds how harvest, seeding, ending and planting stand
+   * @param rest what a seeding of a part has left; null when nothing is left
    */
   public record Furrow(
       UUID fieldId,
@@ -83,8 +84,18 @@ public record SeasonView(
       double @Nullable [] middle,
       double @Nullable [] high,
       @Nullable Goal goal,
+      @Nullable Rest rest,
       Next next,
       List<ReasonView> warnings) {}
+
+  /**
+   * The part of a field that has no seed yet, while it can still have it.
+   *
+   * @param share of the field, 0..1
+   * @param seedOn day it counts for
+   * @param goal its own odds
+   */
+  public record Rest(double share, LocalDate seedOn, Goal goal) {}
 
   /**
    * How one deed of the season stands.

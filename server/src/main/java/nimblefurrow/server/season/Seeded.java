@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Quality> lots) {
   private static final double MOST_KG_PER_HA = 1000;
-  private static final Seeded AS_PLANNED = new Seeded(Double.POSITIVE_INFINITY, null, Map.of());
+  static final Seeded AS_PLANNED = new Seeded(Double.POSITIVE_INFINITY, null, Map.of());
 
   /** Of the seedings in a season's log. */
   static Seeded of(SeasonLog log, Map<UUID, SeedWentOut.Seeding> all) {

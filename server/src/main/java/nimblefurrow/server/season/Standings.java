@@ -32,12 +32,14 @@ class Standings {
    * @param crop with the harvest as it counts
    * @param window of the plan's own way of seeding; null without a plan
    * @param cover as it counts; null when none is planned, or none was seeded while it could be
+   * @param rest the cover on what a seeding of a part has left; null when nothing is left
    */
   record Placing(
       CropSeasons crop,
       @Nullable Window window,
       FieldStanding standing,
-      @Nullable CoverPlan cover) {}
+      @Nullable CoverPlan cover,
+      @Nullable CoverPlan rest) {}
 
   Placing of(FarmView farm, FieldCase c, FarmWeather weather, @Nullable PlanInput plan) {
     CashCrop cash = c.crop();
@@ -45,7 +47,7 @@ class Standings {
     FieldStanding bare = FieldStanding.of(c.known(farm.today(), likely(crop), null));
     CropSeasons counted = counted(farm, c, weather, crop, bare.harvest());
     if (plan == null) {
-      return new Placing(counted, null, bare, null);
+      return new Placing(counted, null, bare, null, null);
     }
     Window window =
         outlooks.window(
@@ -58,7 +60,8 @@ class Standings {
         counted,
         window,
         standing,
-        standing.hasCover() ? c.cover(plan, standing, farm.today()) : null);
+        standing.hasCover() ? c.cover(plan, standing, farm.today()) : null,
+        c.rest(plan, standing, farm.today()));
   }
 
   private static @Nullable LocalDate likely(CropSeasons crop) {
