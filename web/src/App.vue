@@ -33,7 +33,7 @@ onMounted(async () => {
 function direct() {
   const state = session.state
   if (!state || invited.value) return
-  if (state.signedIn && open.value) void router.replace('/season')
+  if (state.signedIn && open.value) void router.replace('/today')
   else if (state.firstRun && !state.demo && route.path !== '/first-run')
     void router.replace('/first-run')
   else if (!state.signedIn && !open.value) void router.replace('/sign-in')

@@ -4,7 +4,8 @@ import { createRouter, createWebHistory } from 'vue-router'
 const made = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: '/season' },
+    { path: '/', redirect: '/today' },
+    { path: '/today', component: () => import('./pages/today/TodayPage.vue') },
     { path: '/sign-in', component: () => import('./pages/account/SignIn.vue') },
     { path: '/invite/:secret', component: () => import('./pages/account/InvitePage.vue') },
     { path: '/first-run', component: () => import('./pages/account/FirstRun.vue') },
@@ -34,7 +35,7 @@ const made = createRouter({
     { path: '/take-away', component: () => import('./pages/take-away/TakeAway.vue') },
     { path: '/sheet', component: () => import('./pages/field-work/CrewSheet.vue') },
     { path: '/account', component: () => import('./pages/account/AccountPage.vue') },
-    { path: '/:rest(.*)*', redirect: '/season' },
+    { path: '/:rest(.*)*', redirect: '/today' },
   ],
 })
 

@@ -2,7 +2,7 @@
 import { mdiDotsHorizontal } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import DayPicker from './DayPicker.vue'
 import FoundFarm from './FoundFarm.vue'
@@ -12,10 +12,12 @@ import ShortcutList from './ShortcutList.vue'
 import { useSession } from '../session'
 import { sayFullDay } from '../words/days'
 import { notice } from './notice'
-import { IN_BAR, pages } from './pages'
+import { isOn, more, pages } from './pages'
+import WaysBar from './WaysBar.vue'
 
 const session = useSession()
 const router = useRouter()
+const route = useRoute()
 const { smAndDown } = useDisplay()
 const jump = ref(false)
 const shortcuts = ref(false)
@@ -46,9 +48,9 @@ useEventListener('keydown', onKey)
 
 <template>
   <v-app-bar flat height="52" class="bar">
-    <router-link to="/season" class="name">Nimble&nbsp;Furrow</router-link>
+    <router-link to="/today" class="name">Nimble&nbsp;Furrow</router-link>
     <nav v-if="!smAndDown" class="pages" aria-label="Pages">
-      <router-link v-for="p in pages.slice(0, IN_BAR)" :key="p.to" :to="p.to">{{
+      <router-link v-for="p in pages" :key="p.to" :to="p.to" :class="{ on: isOn(p, route.path) }">{{
         p.name
       }}</router-link>
       <button class="more">
@@ -56,7 +58,7 @@ useEventListener('keydown', onKey)
         <v-menu activator="parent">
           <v-list density="compact">
             <v-list-item
-              v-for="p in pages.slice(IN_BAR)"
+              v-for="p in more"
               :key="p.to"
               :to="p.to"
               :title="p.name"
@@ -82,10 +84,20 @@ useEventListener('keydown', onKey)
   </v-app-bar>
   <v-main>
     <FoundFarm v-if="!farm" />
-    <router-view v-else :key="farm.id" />
+    <template v-else>
+      <WaysBar />
+      <router-view :key="farm.id" />
+    </template>
   </v-main>
   <v-bottom-navigation v-if="smAndDown" grow height="58" class="no-print">
-    <v-btn v-for="p in pages.slice(0, 5)" :key="p.to" :to="p.to" min-width="40" class="px-1">
+    <v-btn
+      v-for="p in pages"
+      :key="p.to"
+      :to="p.to"
+      :active="isOn(p, route.path)"
+      min-width="40"
+      class="px-1"
+    >
       <v-icon :icon="p.icon" />
       <span class="small">{{ p.name }}</span>
     </v-btn>
@@ -95,7 +107,7 @@ useEventListener('keydown', onKey)
       <v-menu activator="parent" location="top">
         <v-list>
           <v-list-item
-            v-for="p in pages.slice(5)"
+            v-for="p in more"
             :key="p.to"
             :to="p.to"
             :title="p.name"
@@ -146,7 +158,7 @@ useEventListener('keydown', onKey)
 .pages a:hover {
   color: #fff;
 }
-.pages a.router-link-active {
+.pages a.on {
   color: #fff;
   background: #4c3d30;
 }

@@ -2,7 +2,7 @@
 const open = defineModel<boolean>({ required: true })
 const keys = [
   ['/', 'find a field'],
-  ['1 … 9', 'go to a page'],
+  ['1 … 5', 'go to a page'],
   ['Tab', 'next field or mark'],
   ['← →', 'move the mark a day'],
   ['Shift ← →', 'move it a week'],

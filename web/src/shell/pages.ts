@@ -1,36 +1,67 @@
 import {
   mdiAccountOutline,
   mdiCalendarRange,
-  mdiClockOutline,
-  mdiDoorOpen,
-  mdiFormatListBulleted,
   mdiMapOutline,
   mdiScaleBalance,
-  mdiScissorsCutting,
   mdiSeedOutline,
-  mdiTimelineOutline,
   mdiTractor,
   mdiTrayArrowDown,
-  mdiWarehouse,
   mdiWeatherPartlyRainy,
+  mdiWeatherSunsetUp,
 } from '@mdi/js'
 
-/** The pages, what is looked at each day first. */
-export const pages = [
-  { to: '/season', name: 'Season', icon: mdiCalendarRange },
+/** A word of the menu, and the pages behind it. */
+export interface Page {
+  to: string
+  name: string
+  icon: string
+  /** Ways to look at the same, in the order of use; the first is the page itself. */
+  ways?: { to: string; name: string }[]
+}
+
+/** The menu: what is asked each day first. */
+export const pages: Page[] = [
+  { to: '/today', name: 'Today', icon: mdiWeatherSunsetUp },
+  {
+    to: '/season',
+    name: 'Season',
+    icon: mdiCalendarRange,
+    ways: [
+      { to: '/season', name: 'All fields' },
+      { to: '/open', name: 'Seed this week' },
+      { to: '/endings', name: 'Endings' },
+      { to: '/hours', name: 'Hours' },
+      { to: '/years', name: 'Years' },
+      { to: '/fields', name: 'As a list' },
+    ],
+  },
   { to: '/work', name: 'Work', icon: mdiTractor },
-  { to: '/open', name: 'Open now', icon: mdiDoorOpen },
-  { to: '/endings', name: 'Endings', icon: mdiScissorsCutting },
-  { to: '/hours', name: 'Hours', icon: mdiClockOutline },
-  { to: '/fields', name: 'Fields', icon: mdiFormatListBulleted },
-  { to: '/years', name: 'Years', icon: mdiTimelineOutline },
-  { to: '/seed', name: 'Seed', icon: mdiSeedOutline },
-  { to: '/shed', name: 'Shed', icon: mdiWarehouse },
+  {
+    to: '/seed',
+    name: 'Stores',
+    icon: mdiSeedOutline,
+    ways: [
+      { to: '/seed', name: 'Seed' },
+      { to: '/shed', name: 'Shed' },
+    ],
+  },
   { to: '/map', name: 'Map', icon: mdiMapOutline },
+]
+
+/** What is seldom needed, behind the last word. */
+export const more: Page[] = [
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
   { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
   { to: '/account', name: 'Account', icon: mdiAccountOutline },
 ]
-/** What is looked at each day stands in the bar; the rest is a tap further. */
-export const IN_BAR = 9
+
+const under = (path: string, to: string) => path === to || path.startsWith(to + '/')
+
+/** Whether a path lies behind a word of the menu. */
+export const isOn = (page: Page, path: string) =>
+  (page.ways ?? [page]).some((way) => under(path, way.to))
+
+/** The ways to look at what a path shows; none on pages of one thing. */
+export const waysOf = (path: string) =>
+  pages.find((p) => p.ways?.some((way) => way.to === path))?.ways ?? []

@@ -27,7 +27,7 @@ async function guard(work: () => Promise<unknown>) {
     async () => {
       await work()
       await session.load()
-      await router.replace('/season')
+      await router.replace('/today')
     },
     (refusal) => (wrong.value = refusal),
   )

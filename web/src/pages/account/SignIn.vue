@@ -23,7 +23,7 @@ async function enter(demo: boolean) {
             body: { email: email.value, password: password.value },
           })
       await session.enter(state)
-      await router.replace('/season')
+      await router.replace('/today')
     },
     (refusal) => (wrong.value = refusal.message),
   )

@@ -8,7 +8,15 @@ import { plus, sayFullDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 
 /** What each driver is told in the morning: in order, by the clock, with what goes in the box. */
-const props = defineProps<{ today: string; stamp: string }>()
+const props = defineProps<{
+  today: string
+  stamp: string
+  /** Whose day comes first. */
+  mine?: string
+  /** Whether a job can be logged from here. */
+  movable?: boolean
+}>()
+defineEmits<{ done: [itemId: string, field: string] }>()
 const MIDNIGHT = 24
 const session = useSession()
 const ahead = ref(0)
@@ -18,6 +26,11 @@ const { answer: morning, trouble } = useAnswer(
   () => read('/api/farms/{farmId}/field-work/morning', { query: { day: day.value } }),
 )
 type Task = Schemas['Task']
+/** One's own day first, the others as they are. */
+const people = computed(() => {
+  const all = morning.value?.people ?? []
+  return [...all.filter((p) => p.who === props.mine), ...all.filter((p) => p.who !== props.mine)]
+})
 const clock = (hour: number) => {
   const quarters = Math.round(hour * 4)
   const [h, m] = [Math.floor(quarters / 4), (quarters % 4) * 15]
@@ -51,7 +64,7 @@ const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDN
     </div>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <p v-else-if="morning && !morning.people.length" class="muted">Nothing is laid out for it.</p>
-    <div v-for="p in morning?.people ?? []" :key="p.who" class="person">
+    <div v-for="p in people" :key="p.who" class="person">
       <h3>{{ p.who }}</h3>
       <ol>
         <li v-for="t in p.tasks" :key="t.itemId">
@@ -88,6 +101,24 @@ const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDN
               No hour of the day goes for this by the forecast: have something else in hand.
             </div>
           </div>
+          <span v-if="movable" class="acts no-print">
+            <v-btn
+              v-if="t.seed"
+              size="small"
+              variant="text"
+              :to="`/fields/${t.fieldId}/job`"
+              :aria-label="`Sheet of ${t.field}`"
+              >Sheet</v-btn
+            >
+            <v-btn
+              v-if="!ahead"
+              size="small"
+              color="primary"
+              :aria-label="`${t.field}: ${t.label}, done`"
+              @click="$emit('done', t.itemId, t.field)"
+              >Done</v-btn
+            >
+          </span>
         </li>
       </ol>
     </div>
@@ -107,6 +138,14 @@ li {
   gap: 12px;
   padding: 7px 0;
   border-top: 1px solid var(--rule);
+}
+.acts {
+  flex: none;
+}
+@media (max-width: 700px) {
+  .acts .v-btn {
+    min-height: 44px;
+  }
 }
 .time {
   flex: 0 0 56px;

@@ -78,7 +78,8 @@ final class Browser {
   private static Page enter(Page page) {
     page.navigate("/");
     page.getByText("Enter the demo farm").click();
-    page.waitForURL("**/season");
+    page.waitForURL("**/today");
+    page.navigate("/season");
     page.locator(".furrow").first().waitFor();
     return page;
   }

@@ -34,7 +34,8 @@ public class WeatherService {
   private final StationDays days;
   private final EntityManager entities;
   private final Memory memory;
-  // The day each farm last asked about: what hangs on a day of no farm is of no more use.
+  // The latest day of each farm: what hangs on neither that day nor the one before, which is told
+  // beside it, is of no more use.
   private final Map<UUID, WeatherStamp> latest = new ConcurrentHashMap<>();
 
   WeatherService(Stations stations, StationDays days, EntityManager entities, Memory memory) {
@@ -77,11 +78,18 @@ public class WeatherService {
     }
     WeatherStamp stamp =
         new WeatherStamp(station.id, station.version, farm.seasonYear(), farm.today(), false);
-    WeatherStamp before = latest.put(farm.id(), stamp);
-    if (before != null && latest.values().stream().noneMatch(before::isOfOneDay)) {
-      memory.forget(k -> k instanceof WeatherStamp.Stamped s && s.stamp().isOfOneDay(before));
+    WeatherStamp before = latest.get(farm.id());
+    WeatherStamp now = latest.merge(farm.id(), stamp, WeatherStamp::newer);
+    if (before != null && !now.equals(before)) {
+      memory.forget(k -> k instanceof WeatherStamp.Stamped s && isOver(s.stamp(), before));
     }
     return Optional.of(memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, stamp)));
+  }
+
+  /** Whether no farm asks any more for what hangs on a stamp of a station. */
+  private boolean isOver(WeatherStamp kept, WeatherStamp ofStation) {
+    return kept.isOfStation(ofStation)
+        && latest.values().stream().noneMatch(farm -> farm.asksFor(kept));
   }
 
   /** Odds need one past year at least, from its January to the August after it. */

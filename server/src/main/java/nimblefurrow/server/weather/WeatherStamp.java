@@ -27,8 +27,23 @@ public record WeatherStamp(
     return new WeatherStamp(station, version, seasonYear, today, true);
   }
 
-  /** Whether both are of the same record of the same station as known on the same day. */
-  boolean isOfOneDay(WeatherStamp other) {
-    return station.equals(other.station) && version == other.version && today.equals(other.today);
+  /** Whether one is of the same station. */
+  boolean isOfStation(WeatherStamp other) {
+    return station.equals(other.station);
+  }
+
+  /**
+   * Whether a farm that is at this one still asks for another: that of its day or the day before.
+   */
+  boolean asksFor(WeatherStamp other) {
+    return isOfStation(other)
+        && version == other.version
+        && (other.today.equals(today) || other.today.equals(today.minusDays(1)));
+  }
+
+  /** The one of the newer record and the later day. */
+  static WeatherStamp newer(WeatherStamp a, WeatherStamp b) {
+    boolean later = a.version == b.version ? b.today.isAfter(a.today) : b.version > a.version;
+    return later || !a.isOfStation(b) ? b : a;
   }
 }
