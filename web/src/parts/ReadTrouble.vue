@@ -6,7 +6,7 @@ const emit = defineEmits<{ again: [] }>()
 
 <template>
   <div v-if="trouble" class="card" role="alert">
-    <h2>{{ what }} cannot be shown</h2>
+    <h1>{{ what }} cannot be shown</h1>
     <p class="my-2">{{ trouble }}</p>
     <v-btn variant="outlined" @click="emit('again')">Try again</v-btn>
   </div>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal } from '@mdi/js'
+import { mdiMagnify } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
+import AskDialog from './AskDialog.vue'
 import DayPicker from './DayPicker.vue'
 import FoundFarm from './FoundFarm.vue'
 import JumpTo from './JumpTo.vue'
+import PhoneBar from './PhoneBar.vue'
 import SeasonPicker from './SeasonPicker.vue'
 import ShortcutList from './ShortcutList.vue'
 import { useSession } from '../session'
 import { sayFullDay } from '../words/days'
+import { arrive } from './arrival'
 import { notice } from './notice'
 import { isOn, more, pages } from './pages'
 import WaysBar from './WaysBar.vue'
@@ -44,9 +47,11 @@ function onKey(event: KeyboardEvent) {
 }
 
 useEventListener('keydown', onKey)
+watch(() => route.path, arrive)
 </script>
 
 <template>
+  <a class="skip" href="#page" @click.prevent="arrive">Skip to the page</a>
   <v-app-bar flat height="52" class="bar">
     <router-link to="/today" class="name">Nimble&nbsp;Furrow</router-link>
     <nav v-if="!smAndDown" class="pages" aria-label="Pages">
@@ -69,7 +74,10 @@ useEventListener('keydown', onKey)
       </button>
     </nav>
     <v-spacer />
-    <button class="find" title="Find a field (/)" @click="jump = true">Find <kbd>/</kbd></button>
+    <button class="find" title="Find a field (/)" aria-label="Find a field" @click="jump = true">
+      <v-icon v-if="smAndDown" :icon="mdiMagnify" />
+      <template v-else>Find <kbd>/</kbd></template>
+    </button>
     <SeasonPicker v-if="farm" />
     <button
       v-if="farm"
@@ -82,41 +90,15 @@ useEventListener('keydown', onKey)
       <span v-if="farm.demo" class="demo">demo</span>
     </button>
   </v-app-bar>
-  <v-main>
+  <v-main id="page">
     <FoundFarm v-if="!farm" />
     <template v-else>
       <WaysBar />
       <router-view :key="farm.id" />
     </template>
   </v-main>
-  <v-bottom-navigation v-if="smAndDown" grow height="58" class="no-print">
-    <v-btn
-      v-for="p in pages"
-      :key="p.to"
-      :to="p.to"
-      :active="isOn(p, route.path)"
-      min-width="40"
-      class="px-1"
-    >
-      <v-icon :icon="p.icon" />
-      <span class="small">{{ p.name }}</span>
-    </v-btn>
-    <v-btn min-width="40" class="px-1" aria-label="More pages">
-      <v-icon :icon="mdiDotsHorizontal" />
-      <span class="small">More</span>
-      <v-menu activator="parent" location="top">
-        <v-list>
-          <v-list-item
-            v-for="p in more"
-            :key="p.to"
-            :to="p.to"
-            :title="p.name"
-            :prepend-icon="p.icon"
-          />
-        </v-list>
-      </v-menu>
-    </v-btn>
-  </v-bottom-navigation>
+  <PhoneBar v-if="smAndDown" />
+  <AskDialog />
   <JumpTo v-model="jump" />
   <ShortcutList v-model="shortcuts" />
   <DayPicker v-model="dayPicker" />
@@ -129,6 +111,20 @@ useEventListener('keydown', onKey)
 </template>
 
 <style scoped>
+.skip {
+  position: fixed;
+  z-index: 3000;
+  top: 8px;
+  left: 8px;
+  padding: 10px 16px;
+  border-radius: 8px;
+  background: var(--plate);
+  color: var(--ink);
+  transform: translateY(-80px);
+}
+.skip:focus {
+  transform: none;
+}
 .bar {
   background: var(--soil) !important;
   color: #f4efe6 !important;
@@ -190,15 +186,13 @@ kbd {
   padding: 0 5px;
   font-size: 0.76rem;
 }
-.small {
-  font-size: 0.68rem;
-}
 @media (max-width: 700px) {
   .bar {
     padding: 0 10px;
   }
   .find {
-    display: none;
+    min-width: 44px;
+    min-height: 44px;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 /** Days as ISO strings, counted and said. No clock and no time zone: a day is a day. */
-const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
+export const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
 const WEEKDAYS = 'Sun Mon Tue Wed Thu Fri Sat'.split(' ')
 const MS = 86_400_000
 

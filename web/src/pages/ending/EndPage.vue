@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
+import { useWindowName } from '../../shell/arrival'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { sayDay, sayFullDay } from '../../words/days'
@@ -30,6 +31,7 @@ const {
   query: { purpose: purpose.value, target: target.value },
 }))
 const picked = ref<Schemas['EndingRow'] | null>(null)
+useWindowName(() => page.value?.field)
 const sheet = ref('')
 const goal = computed(() => session.choices?.purposes.find((p) => p.key === page.value?.purpose))
 /** What is asked for: as typed, else as the plan has it. */
@@ -79,6 +81,7 @@ const SHEETS = [
 <template>
   <div class="page">
     <div v-if="trouble" class="card">
+      <h1>Ending</h1>
       <p>{{ trouble }}</p>
       <router-link :to="`/fields/${route.params.id}`">To the field</router-link>
     </div>

@@ -2,10 +2,12 @@
 import { ref, watch } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter, place, useRead } from '../../farm/data'
+import MonthDayField from '../../parts/MonthDayField.vue'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
+import { useUnsaved } from '../../shell/unsaved'
 import { sentence } from '../../words/reasons'
 
 /** Dates of insurers, what late planting costs, what each way costs: data the farm may change. */
@@ -26,6 +28,10 @@ watch(
     written = JSON.stringify(rules.value)
   },
   { immediate: true },
+)
+useUnsaved(
+  'What you changed in the rules',
+  () => !!rules.value && JSON.stringify(rules.value) !== written,
 )
 async function took(now: Rules) {
   written = JSON.stringify(rules.value)
@@ -100,16 +106,8 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
         <div v-for="l in rules.ending.latePlanting" :key="l.crop" class="mb-4">
           <h3 class="mb-3">{{ CROP[l.crop] ?? l.crop }}</h3>
           <div class="late">
-            <v-text-field
-              :model-value="l.bestUntil.replace('--', '')"
-              label="Best until, mm-dd"
-              @update:model-value="(v: string) => (l.bestUntil = `--${v}`)"
-            />
-            <v-text-field
-              :model-value="l.lastOn.replace('--', '')"
-              label="Last day, mm-dd"
-              @update:model-value="(v: string) => (l.lastOn = `--${v}`)"
-            />
+            <MonthDayField v-model="l.bestUntil" label="Best until" />
+            <MonthDayField v-model="l.lastOn" label="Last day" />
             <FigureField
               v-model="l.yieldMgPerHa"
               label="Yield"

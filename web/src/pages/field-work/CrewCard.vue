@@ -5,6 +5,7 @@ import { alter, useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { sayFullDay } from '../../words/days'
 import { newId } from '../../words/ids'
 import { attempt } from '../../shell/attempt'
 
@@ -23,7 +24,7 @@ const name = (id: string) => machines.value.find((m) => m.id === id)?.name ?? ''
 
 function edit(c: Schemas['CrewView']) {
   editing.value = JSON.parse(JSON.stringify(c)) as Schemas['CrewView']
-  off.value = c.daysOff.join(', ')
+  off.value = ''
   refused.value = null
 }
 function fresh(): Schemas['CrewView'] {
@@ -36,20 +37,22 @@ function fresh(): Schemas['CrewView'] {
     daysOff: [],
   }
 }
+function addOff() {
+  const person = editing.value
+  if (!person || !off.value) return
+  person.daysOff = [...new Set([...person.daysOff, off.value])].sort()
+  off.value = ''
+}
 async function save() {
+  // A day that was chosen and not added is meant all the same.
+  addOff()
   const person = editing.value
   if (!person) return
   await attempt(
     async () => {
       await alter('PUT', CREW, {
         path: { id: person.id },
-        body: {
-          ...person,
-          daysOff: off.value
-            .split(/[ ,;]+/)
-            .map((d) => d.trim())
-            .filter(Boolean),
-        },
+        body: person,
       })
       editing.value = null
     },
@@ -108,7 +111,22 @@ const remove = (c: Schemas['CrewView']) =>
         label="Can run"
         class="mt-2"
       />
-      <v-text-field v-model="off" label="Days off, such as 2026-10-03" class="mt-2" />
+      <div class="row mt-2">
+        <v-text-field v-model="off" type="date" label="A day off" />
+        <v-btn variant="outlined" :disabled="!off" @click="addOff">Add it</v-btn>
+      </div>
+      <p v-if="editing.daysOff.length" class="mt-2">
+        Off:
+        <v-chip
+          v-for="d in editing.daysOff"
+          :key="d"
+          class="mr-1"
+          closable
+          :close-label="`Not off on ${sayFullDay(d)}`"
+          @click:close="editing.daysOff = editing.daysOff.filter((o) => o !== d)"
+          >{{ sayFullDay(d) }}</v-chip
+        >
+      </p>
       <v-checkbox v-model="editing.worksSundays" label="Works on Sundays" density="compact" />
       <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>
       <div class="row">

@@ -25,6 +25,8 @@ import PurposeOdds from './PurposeOdds.vue'
 import StageOdds from './StageOdds.vue'
 import { usePlanDraft } from './usePlanDraft'
 import WayTable from './WayTable.vue'
+import { useWindowName } from '../../shell/arrival'
+import { useUnsaved } from '../../shell/unsaved'
 import WindowList from './WindowList.vue'
 
 const session = useSession()
@@ -34,6 +36,8 @@ const fieldId = computed(() => String(route.params.id))
 const plan = usePlanDraft(() => fieldId.value)
 const { shown, draft, refused, trouble, dirty, propose, drop } = plan
 const edge = ref<Reason | null>(null)
+useWindowName(() => shown.value?.field.name)
+useUnsaved('What you tried on this field', () => dirty.value)
 const seeded = computed(() => !!shown.value?.furrow.seededOn)
 /** A plan that the years can be asked about. */
 const tried = computed(() => (shown.value?.goals.length && !refused.value ? draft.value : null))

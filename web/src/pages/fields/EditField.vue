@@ -4,8 +4,10 @@ import { useRoute, useRouter } from 'vue-router'
 import type { FieldView, Refusal } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { ask } from '../../shell/ask'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
+import { useUnsaved } from '../../shell/unsaved'
 import { unitName } from '../../words/units'
 import { drainages, items, soils } from '../field/names'
 import CropFields from './CropFields.vue'
@@ -33,10 +35,15 @@ const said = computed(() => {
   if (trouble.value) return trouble.value
   return wrong.value && !wrong.value.errors.length && !theirs.value ? wrong.value.message : ''
 })
+/** As it was when nothing was written yet. */
+let clean = JSON.stringify(form.value)
+function show(field: FieldView) {
+  form.value = formOf(field, session.units)
+  clean = JSON.stringify(form.value)
+}
 // What is being written is not overwritten when somebody changes the farm: that is a conflict on saving.
-watch(stored, (now, before) => now && !before && (form.value = formOf(now, session.units)), {
-  immediate: true,
-})
+watch(stored, (now, before) => now && !before && show(now), { immediate: true })
+useUnsaved('What you wrote about this field', () => JSON.stringify(form.value) !== clean)
 
 async function save() {
   busy.value = true
@@ -47,6 +54,7 @@ async function save() {
       const saved = id
         ? await alter('PUT', FIELD, { path, body })
         : await alter('POST', '/api/farms/{farmId}/fields', { body })
+      clean = JSON.stringify(form.value)
       notice.show(`${saved.name} saved.`)
       await router.push('/fields/' + saved.id)
     },
@@ -63,15 +71,17 @@ async function keepMine() {
   await save()
 }
 function takeTheirs() {
-  if (theirs.value) form.value = formOf(theirs.value, session.units)
+  if (theirs.value) show(theirs.value)
   theirs.value = null
   wrong.value = null
 }
 async function remove() {
-  if (!confirm(`Take ${input.value.name} off the farm, with its plans and its log?`)) return
+  const what = `Take ${input.value.name} off the farm, with its plans and its log?`
+  if (!(await ask(what, 'Take it off', 'Keep it'))) return
   await attempt(
     async () => {
       await alter('DELETE', FIELD, { path })
+      clean = JSON.stringify(form.value)
       await router.push('/fields')
     },
     (refusal) => (wrong.value = refusal),

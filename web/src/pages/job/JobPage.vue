@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
+import { useWindowName } from '../../shell/arrival'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -18,6 +19,7 @@ const route = useRoute()
 const { data: job, trouble } = useRead('/api/farms/{farmId}/fields/{fieldId}/job', () => ({
   path: { fieldId: String(route.params.id) },
 }))
+useWindowName(() => job.value?.field)
 const machineId = ref('')
 const areaHa = ref<number>()
 const seedKg = ref<number>()
@@ -46,7 +48,10 @@ function wentOut(area: number | undefined, kg: number | undefined) {
 
 <template>
   <div class="page">
-    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <div v-if="trouble" class="card rust">
+      <h1>Seeding job</h1>
+      <p>{{ trouble }}</p>
+    </div>
     <template v-if="job">
       <header class="row mb-3">
         <div class="grow">

@@ -15,8 +15,7 @@ const session = useSession()
         {{ furrow.goal.met }} of {{ furrow.goal.years }} <small>years</small>
       </div>
       <div class="muted small" :title="furrow.goal.measure">
-        ≥ {{ session.amount(furrow.goal.target, furrow.goal.unit) }},
-        {{ furrow.goal.measure }}
+        {{ session.amount(furrow.goal.target, furrow.goal.unit) }} {{ furrow.goal.measure }}
       </div>
     </template>
     <div v-if="furrow.rest" class="small">

@@ -3,6 +3,8 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { alter, atOnce, useRead } from '../../farm/data'
+import { useWindowName } from '../../shell/arrival'
+import { useUnsaved } from '../../shell/unsaved'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -37,7 +39,12 @@ const notes = computed(() => (allNotes.value ?? []).filter((n) => n.machineId ==
 const trouble = computed(() =>
   machines.value && !machine.value ? 'There is no such machine in this shed.' : noShed.value,
 )
+useWindowName(() => machine.value?.name)
 const editing = ref<Schemas['MachineView'] | null>(null)
+useUnsaved(
+  'What you wrote about this machine',
+  () => !!editing.value && JSON.stringify(editing.value) !== JSON.stringify(machine.value),
+)
 const tab = ref('catch')
 const species = ref(String(route.query.seed ?? 'cereal_rye'))
 const gear = ref('')
@@ -113,7 +120,10 @@ const seeds = computed(() =>
 
 <template>
   <div class="page">
-    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <div v-if="trouble" class="card rust">
+      <h1>Machine</h1>
+      <p>{{ trouble }}</p>
+    </div>
     <template v-if="machine">
       <header class="row mb-3">
         <div class="grow">

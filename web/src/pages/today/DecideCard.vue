@@ -18,7 +18,7 @@ const season = useSeason()
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 /** A thread's height, its widest, and what stands beside it on a desk and on a phone, px. */
-const [HEIGHT, WIDEST, BESIDE, EDGES, WIDE] = [26, 420, 470, 34, 700] as const
+const [HEIGHT, WIDEST, BESIDE, EDGES, WIDE] = [26, 420, 520, 34, 700] as const
 const strip = computed(() =>
   width.value > WIDE ? Math.min(WIDEST, width.value - BESIDE) : Math.max(200, width.value - EDGES),
 )
@@ -67,7 +67,9 @@ const accept = (what: readonly Decision[]) =>
     <ol class="list">
       <li v-for="d in shown" :key="d.furrow.fieldId" class="one">
         <span class="by" :class="{ rust: late(d) }">
-          <template v-if="d.by"><small>by</small> {{ sayDay(d.by) }}</template>
+          <template v-if="d.by"
+            ><small>{{ d.by < today ? 'closed' : 'by' }}</small> {{ sayDay(d.by) }}</template
+          >
         </span>
         <span class="what">
           <router-link :to="d.to">{{ d.furrow.name }}</router-link>
@@ -155,6 +157,9 @@ const accept = (what: readonly Decision[]) =>
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
+}
+.act {
+  font-size: 0.85rem;
 }
 .odds {
   text-align: right;

@@ -16,9 +16,9 @@ export interface Decision {
 }
 
 const ASKS: Partial<Record<Kind, string>> = {
-  MISSED: 'Choose another way, or leave it out',
+  MISSED: 'Choose another way',
   END_NOW: 'End the cover',
-  LOOK: 'Go and count the stand',
+  LOOK: 'Count the stand',
 }
 /** Steps whose proposed plan should be accepted before its day comes. */
 const WAITS: readonly Kind[] = ['CLOSING', 'SEED_NOW', 'SEED_SOON']
@@ -33,7 +33,7 @@ function decision(furrow: Furrow): Decision | undefined {
   }
   const proposed = furrow.plan?.plan.status === 'proposed'
   return proposed && WAITS.includes(kind)
-    ? { furrow, ask: 'Accept the plan, or change it', by: due, accept: true, to: field }
+    ? { furrow, ask: 'Accept or change', by: due, accept: true, to: field }
     : undefined
 }
 

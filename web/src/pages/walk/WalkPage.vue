@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
+import { useWindowName } from '../../shell/arrival'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import FloweringWalk from './FloweringWalk.vue'
@@ -18,6 +19,7 @@ const fieldId = String(route.params.id)
 const { data: field, trouble } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', {
   path: { fieldId },
 })
+useWindowName(() => field.value?.field.name)
 const what = ref('stand')
 const plan = computed(() => field.value?.furrow.plan?.plan)
 const COUNTS = [
@@ -62,7 +64,10 @@ watch(
 
 <template>
   <div class="page walk">
-    <p v-if="trouble" class="card rust">{{ trouble }}</p>
+    <div v-if="trouble" class="card rust">
+      <h1>Count</h1>
+      <p>{{ trouble }}</p>
+    </div>
     <template v-if="field">
       <header>
         <h1>

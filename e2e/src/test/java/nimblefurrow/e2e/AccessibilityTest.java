@@ -5,48 +5,124 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
-/** No page has a serious fault for those who cannot see it or hold a mouse. */
+/** No page has a serious fault for those who cannot see it, hold a mouse, or have only a phone. */
 class AccessibilityTest {
-  @ParameterizedTest
-  @CsvSource({
-    "/season,false",
-    "/season,true",
-    "/fields,false",
-    "/fields/import,false",
-    "/weather,true",
-    "/take-away,false",
-    "/sheet,false",
-    "/account,false",
-    "/open,false",
-    "/seed,true",
-    "/seed/mix,false",
-    "/shed,true",
-    "/endings,false",
-    "/hours,true",
-    "/rules,false",
-    "/work,false"
-  })
-  void hasNoSeriousFault(String path, boolean dark) throws Exception {
-    Page page = Browser.insideDemo(1280, 800, dark);
-    page.navigate(path);
+  private static final Pattern OF_ONE_FIELD = Pattern.compile("/fields/[0-9a-f-]{36}");
+
+  /** Every page there is, those of one field and one machine for one of them. */
+  private static List<String> routes(Page page) {
+    page.navigate("/season");
+    page.locator(".furrow").first().waitFor();
+    String field = found(page, OF_ONE_FIELD);
+    page.navigate("/shed");
     page.locator("h1").first().waitFor();
-    page.waitForTimeout(400);
-    List<String> faults =
-        new AxeBuilder(page)
-            .analyze().getViolations().stream()
-                .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
-                .map(AccessibilityTest::words)
-                .toList();
+    page.locator("a[href^='/shed/']").first().waitFor();
+    String machine = found(page, Pattern.compile("/shed/[0-9a-f-]{36}"));
+    List<String> all =
+        new ArrayList<>(
+            List.of(
+                "/today",
+                "/season",
+                "/open",
+                "/endings",
+                "/hours",
+                "/years",
+                "/fields",
+                "/fields/import",
+                "/fields/new",
+                "/catch-up",
+                "/work",
+                "/sheet",
+                "/seed",
+                "/seed/mix",
+                "/shed",
+                "/map",
+                "/weather",
+                "/rules",
+                "/take-away",
+                "/account",
+                machine,
+                field));
+    List.of("/edit", "/job", "/walk", "/end").forEach(p -> all.add(field + p));
+    return all;
+  }
+
+  private static String found(Page page, Pattern pattern) {
+    Matcher m = pattern.matcher(page.content());
+    assertThat(m.find()).isTrue();
+    return m.group();
+  }
+
+  private static void open(Page page, String path) {
+    page.navigate(path);
+    try {
+      page.locator("h1").first().waitFor();
+    } catch (TimeoutError e) {
+      throw new AssertionError(path + " has no head", e);
+    }
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  void hasNoSeriousFault(boolean dark) throws Exception {
+    Page page = Browser.insideDemo(1280, 800, dark);
+    List<String> faults = new ArrayList<>();
+    Set<String> names = new TreeSet<>();
+    List<String> routes = routes(page);
+    for (String path : routes) {
+      open(page, path);
+      names.add(page.title());
+      new AxeBuilder(page)
+          .analyze().getViolations().stream()
+              .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
+              .forEach(r -> faults.add(path + ": " + words(r)));
+    }
     assertThat(faults).isEmpty();
+    assertThat(names).as("each page has a name of its own").hasSameSizeAs(routes);
   }
 
   private static String words(Rule rule) {
     return rule.getId()
         + " at "
         + rule.getNodes().stream().limit(3).map(n -> String.valueOf(n.getHtml())).toList();
+  }
+
+  @Test
+  void noPageGoesSidewaysOnAPhone() throws Exception {
+    Page page = Browser.insideDemo(390, 844, false);
+    List<String> wide = new ArrayList<>();
+    for (String path : routes(page)) {
+      open(page, path);
+      int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
+      if (over > 0) {
+        wide.add(path + " by " + over + " px");
+      }
+    }
+    assertThat(wide).isEmpty();
+  }
+
+  @Test
+  void keysBeginAtThePagesHead() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    page.keyboard().press("3");
+    page.waitForURL("**/work");
+    page.locator("h1", Browser.holding("Work")).waitFor();
+    assertThat(page.evaluate("document.activeElement.tagName")).isIn("H1", "MAIN");
+    page.locator(".skip").focus();
+    page.keyboard().press("Enter");
+    assertThat(page.evaluate("document.activeElement.tagName")).isEqualTo("H1");
   }
 }

@@ -61,7 +61,7 @@ public record Goal(Measure measure, double target, double share) {
   public record GroundOn(LocalDate day) implements Measure {
     @Override
     public String words() {
-      return "ground shaded by the cover";
+      return "shade";
     }
 
     @Override

@@ -8,30 +8,19 @@ import nimblefurrow.core.units.UnitSystem;
 
 /** Why a field is covered, and what shows that the cover did it. Targets are working values. */
 public enum Purpose implements Keyed {
-  HOLD_SOIL("holdSoil", "hold soil", "ground shaded by the cover on 1 Dec", 0.30, Unit.SHARE),
-  TAKE_UP_NITROGEN(
-      "takeUpNitrogen", "take up nitrogen", "nitrogen taken up when it ends", 40, Unit.KG_PER_HA),
-  MAKE_NITROGEN(
-      "makeNitrogen", "make nitrogen", "nitrogen freed for the next crop", 50, Unit.KG_PER_HA),
+  HOLD_SOIL("holdSoil", "hold soil", "shade on 1 Dec", 0.30, Unit.SHARE),
+  TAKE_UP_NITROGEN("takeUpNitrogen", "take up nitrogen", "nitrogen taken up", 40, Unit.KG_PER_HA),
+  MAKE_NITROGEN("makeNitrogen", "make nitrogen", "nitrogen for the next crop", 50, Unit.KG_PER_HA),
   SMOTHER_WEEDS(
-      "smotherWeeds",
-      "smother weeds",
-      "cover on the ground at planting, dead or alive",
-      lbPerAc(5000),
-      Unit.MG_PER_HA),
+      "smotherWeeds", "smother weeds", "cover at planting", lbPerAc(5000), Unit.MG_PER_HA),
   OPEN_TIGHT_GROUND(
       "openTightGround",
       "open tight ground",
-      "roots grown, weighed by depth",
+      "roots, weighed by depth",
       lbPerAc(600),
       Unit.MG_PER_HA),
-  CARRY_MACHINE(
-      "carryMachine",
-      "carry the planter",
-      "fit days gained over bare ground in the week of planting",
-      1,
-      Unit.DAYS),
-  FEED_CATTLE("feedCattle", "feed cattle", "feed grazed or baled", lbPerAc(1800), Unit.MG_PER_HA);
+  CARRY_MACHINE("carryMachine", "carry the planter", "fit days gained at planting", 1, Unit.DAYS),
+  FEED_CATTLE("feedCattle", "feed cattle", "feed, grazed or baled", lbPerAc(1800), Unit.MG_PER_HA);
 
   private static final double KG_PER_LB_PER_AC = UnitSystem.KG_PER_LB / UnitSystem.HA_PER_ACRE;
 

@@ -24,7 +24,6 @@ public final class WindowFinder {
   private static final double POOR_YEAR = 0.2;
 
   private static final int WEEK = 7;
-  private static final double HEAT_BASE_C = 4;
 
   private final Climate climate;
   private final CropSeasons crop;
@@ -117,15 +116,13 @@ public final class WindowFinder {
     while (best > 0 && climate.heatFrom(best).quantile(POOR_YEAR) < need) {
       best--;
     }
+    double left = need > 0 ? climate.heatFrom(last + WEEK).median() / need : 0;
     Reason lastReason =
-        Reason.of(
-                "after {day} the middle year has under {heat} above {base} left, {species} needs it")
-            .with("heat", need, Unit.DEGREE_DAYS)
-            .with("base", HEAT_BASE_C, Unit.CELSIUS)
+        Reason.of("a week after {day} {share} of the warmth {species} needs is left")
+            .with("share", left, Unit.SHARE)
             .with("species", species.name());
     Reason bestReason =
-        Reason.of("up to {day} four years in five still bring the {heat} {species} needs")
-            .with("heat", need, Unit.DEGREE_DAYS)
+        Reason.of("up to {day} four years in five bring all the warmth {species} needs")
             .with("species", species.name());
     return new HeatEdges(site.edge(best, bestReason), site.edge(last, lastReason));
   }

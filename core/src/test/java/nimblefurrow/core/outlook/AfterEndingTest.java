@@ -61,6 +61,44 @@ class AfterEndingTest {
   }
 
   @Test
+  void weeksAreToldAsFarAsTheSeasonIsRun() {
+    LocalDate last = LocalDate.of(2027, 7, 31);
+    AfterEnding on = AfterEnding.of(FORECASTER, plan(last.minusDays(70)), BEANS, Endings.TILL);
+    assertThat(on.mulch()).as("its eleventh point is the last day").hasSize(11);
+    assertThat(on.living()).hasSize(11);
+    AfterEnding past = AfterEnding.of(FORECASTER, plan(last.minusDays(69)), BEANS, Endings.TILL);
+    assertThat(past.mulch()).hasSize(10);
+    AfterEnding early = AfterEnding.of(FORECASTER, plan(last.minusDays(90)), BEANS, Endings.TILL);
+    assertThat(early.mulch()).as("no more than eleven").hasSize(11);
+  }
+
+  @Test
+  void plantingBehindTheRunHasNothingAndNoFitGround() {
+    CoverPlan p = plan(MAY);
+    CoverPlan late =
+        new CoverPlan(
+            p.soil(),
+            p.start(),
+            p.cover(),
+            p.method(),
+            p.seedOn(),
+            p.endOn(),
+            LocalDate.of(2027, 8, 1));
+    AfterEnding a = AfterEnding.of(FORECASTER, late, BEANS, Endings.ROLL_PLANT);
+    assertThat(a.fitAtPlanting()).isZero();
+    assertThat(a.mulchAtPlanting().median()).isZero();
+    assertThat(a.topSoilWetness().median()).isZero();
+  }
+
+  @Test
+  void mulchIsWhatLiesAndWhatIsStillDying() {
+    AfterEnding sprayed = after(Endings.SPRAY_EARLY);
+    assertThat(sprayed.mulch().get(0).median())
+        .as("what was sprayed today counts as dead")
+        .isGreaterThan(1);
+  }
+
+  @Test
   void waysDifferAsTheyDoInTheField() {
     AfterEnding rolled = after(Endings.ROLL_PLANT);
     AfterEnding both = after(Endings.ROLL_SPRAY);

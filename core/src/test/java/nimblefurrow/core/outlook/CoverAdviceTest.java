@@ -121,6 +121,24 @@ class CoverAdviceTest {
   }
 
   @Test
+  void whatCannotBeComesLastHoweverGoodItWouldBe() {
+    // An amide of mid-July bars grasses until November, legumes until September.
+    CarryOver.Sprayed barred = new CarryOver.Sprayed("amide", LocalDate.of(2026, 7, 15));
+    List<Advice> ranked =
+        rank(
+            field(BEANS, NextCrop.Kind.SOYBEAN, false, List.of(barred)),
+            Purpose.SMOTHER_WEEDS,
+            one("cereal_rye", 1),
+            one("hairy_vetch", 1));
+    Advice last = ranked.get(1);
+    assertThat(first(ranked)).isEqualTo("Hairy vetch");
+    assertThat(ranked.get(0).excluded()).isNull();
+    assertThat(last.candidate().name()).isEqualTo("Cereal rye");
+    assertThat(last.excluded()).isNotNull();
+    assertThat(last.score()).as("it would be the better one").isGreaterThan(ranked.get(0).score());
+  }
+
+  @Test
   void whatDoesNotLastBetweenTheRowsIsSaid() {
     CoverAdvice.Field june =
         by(

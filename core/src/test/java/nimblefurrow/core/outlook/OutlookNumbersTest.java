@@ -136,6 +136,35 @@ class OutlookNumbersTest {
   }
 
   @Test
+  void aSingleDayIsSaidEachWay() {
+    Outlook was = with(3, 500, 10);
+    String odds = Purpose.SMOTHER_WEEDS.label() + " in 0 of 10 years, as before";
+    CoverPlan later = PLAN.seededOn(PLAN.seedOn().plusDays(1));
+    assertThat(moved(later, was, was)).containsExactly("seeded 1 day later", odds);
+    CoverPlan sooner = PLAN.seededOn(PLAN.seedOn().minusDays(1));
+    assertThat(moved(sooner, was, was)).containsExactly("seeded 1 day earlier", odds);
+    CoverPlan longer = PLAN.ended(PLAN.endOn().plusDays(1), PLAN.plantOn(), List.of());
+    assertThat(moved(longer, was, was)).containsExactly("ended 1 day later", odds);
+    CoverPlan shorter = PLAN.ended(PLAN.endOn().minusDays(1), PLAN.plantOn(), List.of());
+    assertThat(moved(shorter, was, was)).containsExactly("ended 1 day earlier", odds);
+    assertThat(moved(PLAN, was, with(3, 500.5, 10)).get(0)).contains("later");
+    assertThat(moved(PLAN, was, with(3, 499.5, 10)).get(0)).contains("earlier");
+    assertThat(moved(PLAN, was, with(3, 500.49, 10))).containsExactly(odds);
+    assertThat(moved(PLAN, was, with(3.0625, 500, 10)).get(0)).contains("more cover");
+    assertThat(moved(PLAN, was, with(3.04, 500, 10))).containsExactly(odds);
+  }
+
+  @Test
+  void ripeIsFullBloomOrMidAnthesisOfTheLastSpeciesAndNoOtherStage() {
+    Outlook was = with(3, 0, 10, rye("mid-anthesis", 500, 10), rye("full bloom", 510, 10));
+    Outlook is = with(3, 0, 10, rye("mid-anthesis", 500, 10), rye("full bloom", 514, 10));
+    assertThat(moved(PLAN, was, is).get(0)).isEqualTo("ripe 4 days later");
+    Outlook other = with(3, 0, 10, rye("milk", 500, 10));
+    Outlook later = with(3, 0, 10, rye("milk", 530, 10));
+    assertThat(moved(PLAN, other, later)).as("none of its stages is the key one").hasSize(1);
+  }
+
+  @Test
   void whatHardlyChangesIsNotSaid() {
     Outlook was = with(3, 500, 10);
     String same = Purpose.SMOTHER_WEEDS.label() + " in 0 of 10 years, as before";

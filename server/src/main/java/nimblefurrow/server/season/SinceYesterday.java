@@ -78,7 +78,8 @@ class SinceYesterday {
   /**
    * The difference.
    *
-   * @param rainMm that fell on the day that is new; null when it hardly wet the ground, or is not known
+   * @param rainMm that fell on the day that is new; null when it hardly wet the ground, or is not
+   *     known
    * @param moved furthest first
    * @param written of the two days, oldest first
    */
