@@ -131,4 +131,24 @@ const print = () => window.print()
 tr {
   break-inside: avoid;
 }
+@media screen and (max-width: 700px) {
+  thead {
+    display: none;
+  }
+  tr,
+  td {
+    display: block;
+    border-bottom: 0;
+  }
+  tr {
+    padding: 10px 0;
+    border-top: 1px solid var(--rule);
+  }
+  td {
+    padding: 2px 0;
+  }
+  .write {
+    display: none;
+  }
+}
 </style>

@@ -179,7 +179,7 @@ onBeforeUnmount(() => map?.setTarget(undefined))
       </li>
     </ul>
     <div v-show="!trouble" class="frame">
-      <div ref="holder" class="map" role="img" aria-label="Map of the farm's fields"></div>
+      <div ref="holder" class="map" role="region" aria-label="Map of the farm's fields"></div>
       <div v-if="picked" class="card picked">
         <h2>{{ picked.name }}</h2>
         <p class="muted">

@@ -130,6 +130,6 @@ const last = (id: string) => notes.value.find((n) => n.machineId === id)
   margin: 6px 0;
 }
 .memory {
-  color: var(--sky);
+  color: var(--muted);
 }
 </style>
