@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
+import DaysField from '../../parts/DaysField.vue'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
-import { sayFullDay } from '../../words/days'
 import { newId } from '../../words/ids'
 import { attempt } from '../../shell/attempt'
 
@@ -17,14 +17,13 @@ const { data: shed } = useRead('/api/farms/{farmId}/machines')
 const crew = computed(() => people.value ?? [])
 const machines = computed(() => shed.value ?? [])
 const editing = ref<Schemas['CrewView'] | null>(null)
-const off = ref('')
+const off = useTemplateRef<InstanceType<typeof DaysField>>('off')
 const refused = ref<Refusal | null>(null)
 
 const name = (id: string) => machines.value.find((m) => m.id === id)?.name ?? ''
 
 function edit(c: Schemas['CrewView']) {
   editing.value = JSON.parse(JSON.stringify(c)) as Schemas['CrewView']
-  off.value = ''
   refused.value = null
 }
 function fresh(): Schemas['CrewView'] {
@@ -37,15 +36,8 @@ function fresh(): Schemas['CrewView'] {
     daysOff: [],
   }
 }
-function addOff() {
-  const person = editing.value
-  if (!person || !off.value) return
-  person.daysOff = [...new Set([...person.daysOff, off.value])].sort()
-  off.value = ''
-}
 async function save() {
-  // A day that was chosen and not added is meant all the same.
-  addOff()
+  off.value?.add()
   const person = editing.value
   if (!person) return
   await attempt(
@@ -111,22 +103,7 @@ const remove = (c: Schemas['CrewView']) =>
         label="Can run"
         class="mt-2"
       />
-      <div class="row mt-2">
-        <v-text-field v-model="off" type="date" label="A day off" />
-        <v-btn variant="outlined" :disabled="!off" @click="addOff">Add it</v-btn>
-      </div>
-      <p v-if="editing.daysOff.length" class="mt-2">
-        Off:
-        <v-chip
-          v-for="d in editing.daysOff"
-          :key="d"
-          class="mr-1"
-          closable
-          :close-label="`Not off on ${sayFullDay(d)}`"
-          @click:close="editing.daysOff = editing.daysOff.filter((o) => o !== d)"
-          >{{ sayFullDay(d) }}</v-chip
-        >
-      </p>
+      <DaysField ref="off" v-model="editing.daysOff" label="A day off" class="mt-2" />
       <v-checkbox v-model="editing.worksSundays" label="Works on Sundays" density="compact" />
       <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>
       <div class="row">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { Refusal, Schemas } from '../../../api/client'
 import { alter } from '../../../farm/data'
+import DaysField from '../../../parts/DaysField.vue'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { sentence } from '../../../words/reasons'
@@ -13,7 +14,10 @@ const emit = defineEmits<{ saved: [] }>()
 const session = useSession()
 const form = ref({ ...machine.value! })
 const refused = ref<Refusal | null>(null)
-const only = ref((form.value.onlyDays ?? []).join(', '))
+const only = ref(form.value.onlyDays ?? [])
+const onlyField = useTemplateRef<InstanceType<typeof DaysField>>('onlyField')
+/** What a machine needs first; the rest is seldom known on the day it comes. */
+const more = ref(false)
 const works = computed(() =>
   (session.choices?.works ?? []).map((w) => ({ title: sentence(w.label), value: w.key })),
 )
@@ -24,19 +28,21 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) =>
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 async function save() {
+  onlyField.value?.add()
   await attempt(
     async () => {
       await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
         path: { machineId: form.value.id },
-        body: {
-          ...form.value,
-          onlyDays: only.value.split(/[ ,;]+/).filter(Boolean),
-        },
+        body: { ...form.value, onlyDays: only.value },
       })
       machine.value = null
       emit('saved')
     },
-    (refusal) => (refused.value = refusal),
+    (refusal) => {
+      refused.value = refusal
+      // What is wrong may stand among the rest.
+      more.value ||= refusal.errors.length > 0
+    },
   )
 }
 </script>
@@ -67,16 +73,28 @@ async function save() {
           "
           :error-messages="wrong('methods')"
         />
-        <v-text-field v-model="form.meter" label="Meter" />
         <FigureField v-model="form.widthM" label="Width" unit="M" :error="wrong('widthM')" />
         <FigureField v-model="form.speedKmh" label="Speed" unit="KMH" :error="wrong('speedKmh')" />
+        <FigureField v-model="form.hopperM3" label="Hopper" unit="M3" :error="wrong('hopperM3')" />
+        <FigureField v-model="form.usdPerHour" label="Cost an hour, $" />
+      </div>
+      <button
+        v-if="!more"
+        type="button"
+        class="link my-3"
+        :aria-expanded="more"
+        @click="more = true"
+      >
+        More: what it carries, turns, days, prices
+      </button>
+      <div v-show="more" class="two mt-3">
+        <v-text-field v-model="form.meter" label="Meter" />
         <FigureField
           v-model="form.efficiency"
           label="Time at work"
           unit="SHARE"
           :error="wrong('efficiency')"
         />
-        <FigureField v-model="form.hopperM3" label="Hopper" unit="M3" :error="wrong('hopperM3')" />
         <FigureField
           v-model="form.payloadKg"
           label="Most it may carry"
@@ -107,12 +125,13 @@ async function save() {
           :items="DAYS"
           :error-messages="wrong('weekdays')"
         />
-        <v-text-field v-model="only" label="Only on, such as 2026-09-22" />
-        <FigureField v-model="form.usdPerHour" label="Cost an hour, $" />
         <FigureField v-model="form.usdPerHa" label="Or by area" unit="USD_PER_HA" />
         <v-checkbox v-model="form.hired" label="Hired" density="compact" />
       </div>
-      <v-textarea v-model="form.notes" label="Notes" rows="2" class="mt-2" />
+      <div v-show="more">
+        <DaysField ref="onlyField" v-model="only" label="There only on" class="mt-2" />
+        <v-textarea v-model="form.notes" label="Notes" rows="2" class="mt-2" />
+      </div>
       <p v-if="refused" class="rust">{{ refused.message }}</p>
       <div class="row mt-3">
         <v-btn color="primary" type="submit">Keep</v-btn>

@@ -25,6 +25,11 @@ final class Screenshots {
 
   private static void takeAll() throws Exception {
     Page desk = Browser.insideDemo(1280, 800, false);
+    desk.navigate("/today");
+    desk.getByText("Since yesterday").waitFor();
+    desk.locator(".day li").first().waitFor();
+    take(desk, "today");
+    desk.navigate("/season");
     take(desk, "season");
     filter(desk, "hold soil");
     desk.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Lantern Hill"))
@@ -38,7 +43,7 @@ final class Screenshots {
     desk.locator(".chain svg").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "fields", "years", "hours", "open", "seed", "shed"}) {
+    for (String page : new String[] {"map", "years", "hours", "open", "seed", "shed"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }
