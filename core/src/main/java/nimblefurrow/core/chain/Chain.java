@@ -20,7 +20,7 @@ import nimblefurrow.core.units.Reason;
  */
 public record Chain(List<Link> links) {
   /** A cover seeded within so many days of another's ending stands on the ground that leaves. */
-  public static final int STANDS_ON_DAYS = 60;
+  private static final int STANDS_ON_DAYS = 60;
 
   public Chain {
     links = links.stream().sorted(Comparator.comparing(Link::from)).toList();
@@ -97,6 +97,15 @@ public record Chain(List<Link> links) {
     return covers().stream()
         .filter(c -> before(c).filter(b -> b.id().equals(cover.id())).isPresent())
         .findFirst();
+  }
+
+  /**
+   * {@return the cover that stands on the ground a cover leaves: seeded into it soon after}
+   *
+   * @param cover one of the chain's
+   */
+  public Optional<Link.Cover> standsOn(Link.Cover cover) {
+    return behind(cover).filter(b -> b.from().isBefore(cover.until().plusDays(STANDS_ON_DAYS)));
   }
 
   /**

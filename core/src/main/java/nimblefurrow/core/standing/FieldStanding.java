@@ -38,6 +38,9 @@ public record FieldStanding(
    */
   public record Said(LocalDate on, double share) {}
 
+  /** So long after its planned day an ending that nobody wrote down is taken to have been. */
+  private static final int LATE_DAYS = 21;
+
   /** A cover that is planned, and when it can be seeded. */
   public record Cover(
       SeedingMethod method,
@@ -115,6 +118,20 @@ public record FieldStanding(
     return seeding.state() == State.OVERDUE && seeding.day().isBefore(today)
         ? today
         : seeding.day();
+  }
+
+  /**
+   * {@return whether a cover is over: its ending is written down, or long past with another behind
+   * it}
+   *
+   * @param ended the day that is written down; null when none is
+   * @param endOn the day it was meant for
+   * @param followed whether another cover stands behind it
+   * @param today day it is
+   */
+  public static boolean over(
+      @Nullable LocalDate ended, LocalDate endOn, boolean followed, LocalDate today) {
+    return ended != null || followed && today.isAfter(endOn.plusDays(LATE_DAYS));
   }
 
   /**

@@ -10,6 +10,8 @@ import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Links one behind the other: what stands, what is in the way, what follows what. */
 class ChainTest {
@@ -118,5 +120,15 @@ class ChainTest {
             new Chain.Gap(day("2027-09-05"), day("2027-10-01")));
     assertThat(ALL.gaps(day("2026-07-01"), day("2027-10-01")).get(0).days()).isEqualTo(31);
     assertThat(ALL.gaps(day("2026-10-01"), day("2026-10-02"))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"2026-11-17, true", "2026-11-18, false"})
+  void whatIsSeededWithinSixtyDaysStandsOnTheGroundAnotherLeaves(String from, boolean stands) {
+    Link.Cover late = cover("late", from, "2027-05-20", "rollPlant", "cereal_rye");
+    Chain chain = Chain.of(List.of(WHEAT, OATS, late));
+    assertThat(chain.behind(OATS)).contains(late);
+    assertThat(chain.standsOn(OATS).isPresent()).isEqualTo(stands);
+    assertThat(chain.standsOn(late)).isEmpty();
   }
 }

@@ -166,6 +166,23 @@ class FieldStandingTest {
     assertThat(s.restOn(day)).isEqualTo(rest == null ? null : SEED.plusDays(rest));
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    // days from the planned ending to today, whether another stands behind it
+    "21, true, false",
+    "22, true, true",
+    "22, false, false",
+    "400, false, false"
+  })
+  void aCoverNobodyEndedIsOverWhenAnotherIsLongDue(int days, boolean followed, boolean over) {
+    assertThat(FieldStanding.over(null, END, followed, END.plusDays(days))).isEqualTo(over);
+  }
+
+  @Test
+  void aCoverWhoseEndingIsWrittenDownIsOver() {
+    assertThat(FieldStanding.over(END, END.plusDays(9), false, END)).isTrue();
+  }
+
   @Test
   void aFieldWithoutASeedingHasNoRest() {
     assertThat(on(SEED, Map.of()).restOn(SEED)).isNull();

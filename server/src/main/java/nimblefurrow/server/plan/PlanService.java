@@ -251,8 +251,7 @@ public class PlanService {
     Link.Cover cover = links.cover(view(stored));
     Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
     chain
-        .behind(cover)
-        .filter(b -> b.from().isBefore(cover.until().plusDays(Chain.STANDS_ON_DAYS)))
+        .standsOn(cover)
         .ifPresent(
             b -> {
               throw new Refused(

@@ -58,9 +58,6 @@ record FieldCase(
     @Nullable Before before,
     @Nullable LocalDate followedOn,
     boolean later) {
-  /** So long after its planned day an ending that nobody wrote down is taken to have been. */
-  private static final int LATE_DAYS = 21;
-
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
 
   Soil soil() {
@@ -290,8 +287,7 @@ record FieldCase(
   /** Whether the cover is over: its ending is written down, or long past with another behind it. */
   boolean over(LocalDate today) {
     return plan != null
-        && (ended() != null
-            || followedOn != null && today.isAfter(plan.plan().endOn().plusDays(LATE_DAYS)));
+        && FieldStanding.over(ended(), plan.plan().endOn(), followedOn != null, today);
   }
 
   /** What the cover leaves to one that follows it with no crop between. */
