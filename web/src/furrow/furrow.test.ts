@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict'
 import { expect, it, test } from 'vitest'
 import { dayAt, within, x } from './scale.ts'
-import { band, coverHeight, silhouette, until } from './shapes.ts'
 
 const scale = { start: '2026-07-01', days: 396, width: 792 }
 
@@ -13,20 +12,6 @@ test('scale: a day and its place name each other, and stay inside', () => {
   }
   assert.equal(dayAt(scale, -50), '2026-07-01')
   assert.equal(dayAt(scale, 5000), '2027-08-01')
-})
-
-test('shapes: nothing standing draws nothing', () => {
-  const room = { width: 100, ground: 50, height: 40 }
-  assert.equal(silhouette([0, 0, 0], room), '')
-  assert.equal(silhouette([0, 1], room), 'M0,50.0L0.0,50.0L100.0,10.0L100.0,50.0Z')
-  assert.match(band([0, 0.5], [0, 1], room), /^M0\.0,50\.0L100\.0,10\.0L100\.0,30\.0L0\.0,50\.0Z$/)
-})
-
-test('shapes: covers rise with mass and end when they are ended', () => {
-  assert.ok(coverHeight(0.4, 10) > 0.15)
-  assert.ok(coverHeight(2, 10) < coverHeight(4, 10))
-  assert.equal(coverHeight(14, 10), 1)
-  assert.deepEqual(until([1, 2, 3, 4], 1), [1, 2, 0, 0])
 })
 
 it('today lies on the season it belongs to, its first and last day included', () => {

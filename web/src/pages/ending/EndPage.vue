@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
+import FieldJourney from '../field/FieldJourney.vue'
 import { useWindowName } from '../../shell/arrival'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -80,6 +81,7 @@ const SHEETS = [
 
 <template>
   <div class="page">
+    <FieldJourney />
     <div v-if="trouble" class="card">
       <h1>Ending</h1>
       <p>{{ trouble }}</p>
@@ -99,9 +101,6 @@ const SHEETS = [
           </p>
         </div>
         <v-btn variant="outlined" to="/hours" class="no-print">Hours</v-btn>
-        <v-btn variant="outlined" :to="`/fields/${page.fieldId}/walk`" class="no-print"
-          >Count</v-btn
-        >
         <v-btn variant="outlined" class="no-print" @click="print">Print</v-btn>
       </header>
 

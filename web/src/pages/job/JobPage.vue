@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
+import FieldJourney from '../field/FieldJourney.vue'
 import { useWindowName } from '../../shell/arrival'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
@@ -48,6 +49,7 @@ function wentOut(area: number | undefined, kg: number | undefined) {
 
 <template>
   <div class="page">
+    <FieldJourney />
     <div v-if="trouble" class="card rust">
       <h1>Seeding job</h1>
       <p>{{ trouble }}</p>

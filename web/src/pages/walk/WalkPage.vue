@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
+import FieldJourney from '../field/FieldJourney.vue'
 import { useWindowName } from '../../shell/arrival'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
@@ -64,6 +65,7 @@ watch(
 
 <template>
   <div class="page walk">
+    <FieldJourney />
     <div v-if="trouble" class="card rust">
       <h1>Count</h1>
       <p>{{ trouble }}</p>

@@ -25,11 +25,6 @@ final class Screenshots {
 
   private static void takeAll() throws Exception {
     Page desk = Browser.insideDemo(1280, 800, false);
-    desk.navigate("/today");
-    desk.getByText("Since yesterday").waitFor();
-    desk.locator(".day li").first().waitFor();
-    take(desk, "today");
-    desk.navigate("/season");
     take(desk, "season");
     filter(desk, "hold soil");
     desk.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Lantern Hill"))
@@ -76,6 +71,11 @@ final class Screenshots {
     desk.getByText("Keep all").click();
     desk.getByText("jobs are done in time").waitFor();
     take(desk, "work");
+    desk.navigate("/today");
+    desk.getByText("Since yesterday").waitFor();
+    desk.locator(".morning li").first().waitFor();
+    desk.setViewportSize(1280, 1100);
+    take(desk, "today");
     Page dark = Browser.insideDemo(1280, 800, true);
     dark.getByLabel("Threads").click();
     dark.locator(".v-select", new Page.LocatorOptions().setHasText("Group by")).click();

@@ -1,0 +1,150 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Waiting } from './outbox'
+
+const said: string[] = []
+class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+  ) {
+    super(message)
+  }
+}
+vi.mock('./api/client', () => ({
+  Refusal,
+  cookie: () => 'token',
+  refusal: (status: number, body: { detail?: string }) => new Refusal(status, body.detail ?? ''),
+}))
+vi.mock('./farm/data', () => ({ sentOtherwise: vi.fn() }))
+vi.mock('./shell/notice', () => ({ notice: { show: (text: string) => said.push(text) } }))
+
+/** What the network does with each request: a status with a body, or no signal at all. */
+type Answer = { status: number; body: unknown } | 'no signal'
+let answers: Answer[] = []
+const sent: { url: string; body: unknown }[] = []
+const stored = new Map<string, string>()
+let outbox: typeof import('./outbox')
+
+const job = (about: string, share = 1): Waiting => ({
+  about,
+  method: 'POST',
+  url: `/jobs/${about}/done`,
+  body: { share },
+  said: `${about}: done`,
+})
+const ok = (body: unknown = { done: true }): Answer => ({ status: 200, body })
+
+async function load(online = true) {
+  vi.resetModules()
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => stored.get(key) ?? null,
+    setItem: (key: string, value: string) => stored.set(key, value),
+  })
+  vi.stubGlobal('window', { addEventListener: vi.fn() })
+  vi.stubGlobal('navigator', { onLine: online })
+  vi.stubGlobal('setInterval', vi.fn())
+  vi.stubGlobal('fetch', (url: string, request?: { body: string }) => {
+    if (url === '/api/session')
+      return Promise.resolve({ json: () => Promise.resolve({ signedIn: false }) })
+    sent.push({ url, body: JSON.parse(request?.body ?? 'null') as unknown })
+    const answer = answers.shift() ?? 'no signal'
+    return answer === 'no signal'
+      ? Promise.reject(new TypeError('failed to fetch'))
+      : Promise.resolve({
+          ok: answer.status < 400,
+          status: answer.status,
+          json: () => Promise.resolve(answer.body),
+        })
+  })
+  outbox = await import('./outbox')
+}
+
+beforeEach(async () => {
+  answers = []
+  sent.length = 0
+  said.length = 0
+  stored.clear()
+  await load(false)
+})
+const waits = () => outbox.waiting.value.map((w) => w.about)
+
+describe('what is written without a signal', () => {
+  it('goes straight out where there is one', async () => {
+    answers = [ok({ items: 3 })]
+    expect(await outbox.send(job('ridge'))).toEqual({ items: 3 })
+    expect(waits()).toEqual([])
+    expect(sent).toEqual([{ url: '/jobs/ridge/done', body: { share: 1 } }])
+  })
+
+  it('waits where there is none, and outlives the page', async () => {
+    expect(await outbox.send(job('ridge'))).toBeUndefined()
+    expect(waits()).toEqual(['ridge'])
+    await Promise.resolve()
+    expect(JSON.parse(stored.get('outbox') ?? '[]')).toHaveLength(1)
+    await load(false)
+    expect(waits()).toEqual(['ridge'])
+  })
+
+  it.each([502, 503, 504])(
+    'waits where a gateway answers %i in the place of the server',
+    async (status) => {
+      answers = [{ status, body: {} }]
+      await outbox.send(job('ridge'))
+      expect(waits()).toEqual(['ridge'])
+    },
+  )
+
+  it('is refused at once where the server refuses it', async () => {
+    answers = [{ status: 422, body: { detail: 'No such day.' } }]
+    await expect(outbox.send(job('ridge'))).rejects.toThrow('No such day.')
+    expect(waits()).toEqual([])
+  })
+
+  it('stays in its order, the later word about a job in the place of the earlier', async () => {
+    await outbox.send(job('ridge', 0.5))
+    await outbox.send(job('bench'))
+    await outbox.send(job('ridge', 1))
+    expect(waits()).toEqual(['bench', 'ridge'])
+    expect(sent).toHaveLength(1)
+    answers = [ok(), ok()]
+    const heard = vi.fn()
+    const forget = outbox.onSent(heard)
+    await outbox.flush()
+    expect(sent.slice(1).map((s) => s.body)).toEqual([{ share: 1 }, { share: 1 }])
+    expect(sent.slice(1).map((s) => s.url)).toEqual(['/jobs/bench/done', '/jobs/ridge/done'])
+    expect(waits()).toEqual([])
+    expect(heard).toHaveBeenCalledOnce()
+    forget()
+  })
+
+  it('stops where the signal does and keeps the rest', async () => {
+    await outbox.send(job('ridge'))
+    await outbox.send(job('bench'))
+    answers = [ok(), 'no signal']
+    await outbox.flush()
+    expect(waits()).toEqual(['bench'])
+  })
+
+  it('is told and let go when it is refused later, and the rest goes on', async () => {
+    await outbox.send(job('ridge'))
+    await outbox.send(job('bench'))
+    answers = [{ status: 404, body: { detail: 'There is no such job.' } }, ok()]
+    await outbox.flush()
+    expect(waits()).toEqual([])
+    expect(said).toEqual(['ridge: done could not be kept: There is no such job.'])
+  })
+
+  it('keeps waiting while one is signed out', async () => {
+    await outbox.send(job('ridge'))
+    answers = [{ status: 401, body: {} }]
+    await outbox.flush()
+    expect(waits()).toEqual(['ridge'])
+    expect(said).toEqual([])
+  })
+
+  it('reads nothing from what is no list', async () => {
+    stored.set('outbox', '{broken')
+    await load(false)
+    expect(waits()).toEqual([])
+  })
+})

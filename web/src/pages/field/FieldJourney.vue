@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
+import { useRoute } from 'vue-router'
+import { useRead } from '../../farm/data'
+import FurrowThread from '../../furrow/FurrowThread.vue'
+
+/** Where on a field's way one is: the field, its seeding, its counts, its ending; its season under them. */
+const route = useRoute()
+const fieldId = computed(() => String(route.params.id))
+const { data: shown } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', () => ({
+  path: { fieldId: fieldId.value },
+}))
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box)
+/** Height of the season under the steps, px. */
+const HEIGHT = 34
+const STEPS = [
+  { to: '', name: 'Field' },
+  { to: '/job', name: 'Seeding job' },
+  { to: '/walk', name: 'Count' },
+  { to: '/end', name: 'Ending' },
+]
+const path = (to: string) => `/fields/${fieldId.value}${to}`
+</script>
+
+<template>
+  <div ref="box" class="journey no-print">
+    <nav aria-label="On this field">
+      <router-link
+        v-for="s in STEPS"
+        :key="s.to"
+        :to="path(s.to)"
+        :aria-current="route.path === path(s.to) ? 'page' : undefined"
+        >{{ s.name }}</router-link
+      >
+    </nav>
+    <FurrowThread
+      v-if="shown && width"
+      :furrow="shown.furrow"
+      :shape="shown.shape"
+      :start="shown.start"
+      :today="shown.today"
+      :width="width"
+      :height="HEIGHT"
+    />
+  </div>
+</template>
+
+<style scoped>
+.journey {
+  margin-bottom: 12px;
+  overflow: hidden;
+}
+nav {
+  display: flex;
+  gap: 4px;
+  margin-bottom: 4px;
+  overflow-x: auto;
+}
+nav a {
+  flex: none;
+  padding: 6px 12px;
+  border: 1px solid var(--rule);
+  border-radius: 999px;
+  color: inherit;
+  font-size: 0.9rem;
+  text-decoration: none;
+}
+nav a:hover {
+  background: var(--rule);
+}
+nav a[aria-current] {
+  background: var(--soil);
+  border-color: var(--soil);
+  color: #f4efe6;
+  font-weight: 600;
+}
+@media (max-width: 700px) {
+  nav a {
+    padding: 11px 13px;
+  }
+}
+</style>
