@@ -11,6 +11,7 @@ import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import RushLine from '../field-work/RushLine.vue'
 import FurrowRow from './FurrowRow.vue'
+import GroupHead from './GroupHead.vue'
 import { heightPx, type RowHeight } from '../../furrow/heights'
 import PlanSeveral from './PlanSeveral.vue'
 import RowHeights from './RowHeights.vue'
@@ -123,10 +124,13 @@ onBeforeUnmount(() => season.drop())
       <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="smAndDown" />
       <v-virtual-scroll :key="tall" :items="items" class="rows" item-key="key">
         <template #default="{ item }">
-          <div v-if="item.group" class="grouphead">
-            <h2>{{ item.group }}</h2>
-            <span class="muted">{{ item.count }} · {{ session.amount(item.areaHa, 'HA') }}</span>
-          </div>
+          <GroupHead
+            v-if="item.group"
+            :row="item"
+            :chosen="chosen"
+            :choosable="session.owner"
+            @choose="(ids, on) => rows.choose(ids, on)"
+          />
           <FurrowRow
             v-else-if="item.furrow"
             :furrow="item.furrow"
@@ -144,7 +148,7 @@ onBeforeUnmount(() => season.drop())
             @move="move(item.furrow, $event)"
             @keep="keep(item.furrow.fieldId)"
             @drop="season.drop(item.furrow.fieldId)"
-            @choose="rows.choose(item.furrow.fieldId, $event)"
+            @choose="rows.choose([item.furrow.fieldId], $event)"
             @edge="edge = $event"
           />
         </template>
@@ -196,19 +200,6 @@ onBeforeUnmount(() => season.drop())
   height: calc(100dvh - 52px - 150px);
   margin: 0 -20px;
   padding: 0 20px 70px;
-}
-.grouphead {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  padding: 14px 0 4px;
-  border-bottom: 1px solid var(--rule);
-}
-.grouphead h2 {
-  font-size: 0.98rem;
-}
-.grouphead h2::first-letter {
-  text-transform: uppercase;
 }
 .edge {
   position: fixed;

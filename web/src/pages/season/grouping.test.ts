@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'vitest'
 import type { Furrow } from '../../api/client.ts'
-import { grouped } from './grouping.ts'
+import { grouped, GROUPINGS } from './grouping.ts'
 
 function furrow(
   name: string,
@@ -52,9 +52,41 @@ test('grouping: by name there are no heads and numbers are in order', () => {
 })
 
 test('grouping: trouble first, and every furrow stands exactly once', () => {
-  for (const by of ['next', 'crop', 'reason', 'trouble', 'name'] as const) {
+  for (const by of GROUPINGS.map((g) => g.value)) {
     const names = grouped(farm, by).flatMap((r) => (r.furrow ? [r.furrow.name] : []))
     assert.deepEqual([...names].sort(), farm.map((f) => f.name).sort())
   }
   assert.equal(grouped(farm, 'trouble')[1]?.furrow?.name, 'Field 1')
+})
+
+test('grouping: by way, ending and odds, with what has none behind the rest', () => {
+  const planned = (name: string, method: string, ending: string, met: number) =>
+    furrow(name, 'WAIT', undefined, {
+      plan: { plan: { method, ending } } as unknown as Furrow['plan'],
+      goal: { met, years: 30, label: 'hold soil' } as unknown as Furrow['goal'],
+    })
+  const fields = [
+    furrow('Bare', 'CHOOSE'),
+    planned('North', 'drill', 'roll', 29),
+    planned('South', 'air', 'graze', 2),
+    planned('East', 'drill', 'graze', 30),
+  ]
+  const called = { method: (key: string) => `by ${key}`, ending: (key: string) => `${key} it` }
+  const heads = (by: 'machine' | 'ending' | 'odds') =>
+    grouped(fields, by, called).flatMap((r) => (r.group ? [`${r.group}: ${r.ids?.join(' ')}`] : []))
+  assert.deepEqual(heads('machine'), [
+    'by air: South',
+    'by drill: North East',
+    'no cover yet: Bare',
+  ])
+  assert.deepEqual(heads('ending'), [
+    'graze it: South East',
+    'roll it: North',
+    'no cover yet: Bare',
+  ])
+  assert.deepEqual(heads('odds'), [
+    '1 of 10 years: South',
+    '10 of 10 years: North East',
+    'no cover yet: Bare',
+  ])
 })

@@ -1,6 +1,7 @@
 import type { Furrow } from '../../api/client.ts'
 
-export type Grouping = 'next' | 'crop' | 'reason' | 'trouble' | 'name'
+export type Grouping =
+  'next' | 'crop' | 'reason' | 'machine' | 'ending' | 'odds' | 'trouble' | 'name'
 
 /** A row of the list: the head of a group or a furrow. */
 export interface Row {
@@ -9,7 +10,19 @@ export interface Row {
   count: number
   areaHa: number
   furrow?: Furrow
+  /** Of a head: the fields under it. */
+  ids?: string[]
 }
+
+/** How ways are said where fields are grouped by them. */
+export interface Called {
+  method: (key: string) => string
+  ending: (key: string) => string
+}
+const AS_KEYS: Called = { method: (key) => key, ending: (key) => key }
+/** Behind all names there are. */
+const LAST = 'zzz'
+const NONE: [string, string] = [LAST, 'no cover yet']
 
 /** Kinds of next step, most pressing first. */
 const PRESSING = [
@@ -27,14 +40,31 @@ const PRESSING = [
   'LEFT_OUT',
 ]
 
-function groupOf(f: Furrow, by: Grouping): [order: string, name: string] {
+/** Odds as tenths, poorest first. */
+function odds(f: Furrow): [order: string, name: string] {
+  if (!f.goal?.years) return NONE
+  const tenths = Math.round((f.goal.met / f.goal.years) * 10)
+  return [String(tenths).padStart(2, '0'), `${tenths} of 10 years`]
+}
+
+function groupOf(f: Furrow, by: Grouping, called: Called): [order: string, name: string] {
   switch (by) {
     case 'next':
       return [String(PRESSING.indexOf(f.next.kind)).padStart(2, '0'), f.next.label]
     case 'crop':
       return [f.crop, `${f.crop} → ${f.nextCrop}`]
     case 'reason':
-      return [f.goal?.label ?? '~', f.goal?.label ?? 'no cover yet']
+      return f.goal ? [f.goal.label, f.goal.label] : NONE
+    case 'machine': {
+      const name = f.plan ? called.method(f.plan.plan.method) : ''
+      return name ? [name, name] : NONE
+    }
+    case 'ending': {
+      const name = f.plan ? called.ending(f.plan.plan.ending) : ''
+      return name ? [name, name] : NONE
+    }
+    case 'odds':
+      return odds(f)
     case 'trouble':
       return f.warnings.length ? ['0', 'something to look at'] : ['1', 'no trouble seen']
     case 'name':
@@ -43,10 +73,10 @@ function groupOf(f: Furrow, by: Grouping): [order: string, name: string] {
 }
 
 /** Furrows in groups, each with its head; within a group the soonest due first. */
-export function grouped(furrows: readonly Furrow[], by: Grouping): Row[] {
+export function grouped(furrows: readonly Furrow[], by: Grouping, called: Called = AS_KEYS): Row[] {
   const groups = new Map<string, { order: string; name: string; furrows: Furrow[] }>()
   for (const f of furrows) {
-    const [order, name] = groupOf(f, by)
+    const [order, name] = groupOf(f, by, called)
     const group = groups.get(name) ?? { order, name, furrows: [] }
     group.furrows.push(f)
     groups.set(name, group)
@@ -62,6 +92,7 @@ export function grouped(furrows: readonly Furrow[], by: Grouping): Row[] {
               group: g.name,
               count: g.furrows.length,
               areaHa: g.furrows.reduce((sum, f) => sum + f.areaHa, 0),
+              ids: g.furrows.map((f) => f.fieldId),
             },
           ]
         : []),
@@ -79,6 +110,9 @@ export const GROUPINGS: { title: string; value: Grouping }[] = [
   { title: 'what is next', value: 'next' },
   { title: 'crop', value: 'crop' },
   { title: 'why it is covered', value: 'reason' },
+  { title: 'way of seeding', value: 'machine' },
+  { title: 'ending', value: 'ending' },
+  { title: 'odds', value: 'odds' },
   { title: 'trouble', value: 'trouble' },
   { title: 'name', value: 'name' },
 ]

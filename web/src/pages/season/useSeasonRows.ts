@@ -3,6 +3,7 @@ import { computed, ref, type Ref } from 'vue'
 import type { Furrow, SeasonView } from '../../api/client'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
+import { useKinds } from '../../words/kinds'
 import { grouped, type Grouping } from './grouping'
 import { headline, matches, otherSeason } from './said'
 
@@ -10,6 +11,7 @@ import { headline, matches, otherSeason } from './said'
 export function useSeasonRows(view: Ref<SeasonView | undefined>) {
   const session = useSession()
   const season = useSeason()
+  const kinds = useKinds()
   const words = ref('')
   const grouping = useStorage<Grouping>('grouping', 'next')
   const chosen = ref(new Set<string>())
@@ -18,6 +20,10 @@ export function useSeasonRows(view: Ref<SeasonView | undefined>) {
     grouped(
       furrows.value.filter((f) => matches(f, words.value)),
       grouping.value,
+      {
+        method: (key) => kinds.method(key)?.label ?? key,
+        ending: (key) => kinds.ending(key)?.label ?? key,
+      },
     ),
   )
   const picked = computed(() => furrows.value.filter((f) => chosen.value.has(f.fieldId)))
@@ -35,10 +41,12 @@ export function useSeasonRows(view: Ref<SeasonView | undefined>) {
       `${ha(planned)} with a cover, ${ha(accepted)} accepted`
     )
   })
-  function choose(id: string, on: boolean) {
+  /** Takes fields into what is chosen, or out of it. */
+  function choose(ids: readonly string[], on: boolean) {
     const next = new Set(chosen.value)
-    if (on) next.add(id)
-    else next.delete(id)
+    for (const id of ids)
+      if (on) next.add(id)
+      else next.delete(id)
     chosen.value = next
   }
   const letGo = () => (chosen.value = new Set())

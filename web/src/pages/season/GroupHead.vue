@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { useSession } from '../../session'
+import type { Row } from './grouping'
+
+/** The head of a group: what it is, how much of it, and all of it chosen at once. */
+defineProps<{ row: Row; chosen: ReadonlySet<string>; choosable: boolean }>()
+defineEmits<{ choose: [ids: string[], on: boolean] }>()
+const session = useSession()
+</script>
+
+<template>
+  <div class="grouphead">
+    <input
+      v-if="choosable"
+      type="checkbox"
+      :aria-label="`Choose all of ${row.group}`"
+      :checked="row.ids?.every((id) => chosen.has(id))"
+      @change="$emit('choose', row.ids ?? [], ($event.target as HTMLInputElement).checked)"
+    />
+    <h2>{{ row.group }}</h2>
+    <span class="muted">{{ row.count }} · {{ session.amount(row.areaHa, 'HA') }}</span>
+  </div>
+</template>
+
+<style scoped>
+.grouphead {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  padding: 14px 0 4px;
+  border-bottom: 1px solid var(--rule);
+}
+.grouphead input {
+  align-self: center;
+  accent-color: var(--leaf);
+}
+.grouphead h2 {
+  font-size: 0.98rem;
+}
+.grouphead h2::first-letter {
+  text-transform: uppercase;
+}
+</style>
