@@ -82,4 +82,24 @@ class FieldEditTest {
     assertThat(answer.text()).contains("Harvest on 2026-05-01 lies before planting on 2026-05-04");
     assertThat(owner.get(farm + "/fields").ok().json()).hasSize(1);
   }
+
+  @Test
+  void aHarvestBeforeTheUsualPlantingIsASentenceAndNotASeasonThatCannotBeRead() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    Map<String, Object> early = field("Early");
+    early.put("crop", Map.of("kind", "corn", "harvestOn", "2026-05-02"));
+    assertThat(owner.post(farm + "/fields", early).refused(422))
+        .contains("Harvest on 2026-05-02 lies before planting on 2026-05-0")
+        .contains("say when it was planted");
+    // Grain is sown the autumn before, over the turn of the year; open ground has no harvest to
+    // miss.
+    Map<String, Object> grain = field("Grain");
+    grain.put("crop", Map.of("kind", "smallGrain", "harvestOn", "2026-07-04"));
+    owner.post(farm + "/fields", grain).ok();
+    Map<String, Object> open = field("Open");
+    open.put("crop", Map.of("kind", "none", "harvestOn", "2026-05-10"));
+    owner.post(farm + "/fields", open).ok();
+    assertThat(owner.get(farm + "/season").ok().json().get("furrows")).hasSize(2);
+  }
 }

@@ -93,10 +93,14 @@ final class FieldChecks {
                 .formatted(capital(kind.label()), planted, season.first(), season.last()));
       }
     }
-    if (planted != null && harvest != null && !harvest.isAfter(planted)) {
+    // Where no day is given a usual one counts, and a crop cannot be off before that either.
+    LocalDate sown = kind.plantedOn(planted, seasonYear);
+    if (kind != CropKind.NONE && harvest != null && !harvest.isAfter(sown)) {
       wrong(
           path + ".harvestOn",
-          "Harvest on %s lies before planting on %s.".formatted(harvest, planted));
+          "Harvest on %s lies before planting on %s%s."
+              .formatted(
+                  harvest, sown, planted == null ? ", as is usual: say when it was planted" : ""));
     } else if (harvest != null && !SeasonDates.harvest(seasonYear).holds(harvest)) {
       wrong(
           path + ".harvestOn",

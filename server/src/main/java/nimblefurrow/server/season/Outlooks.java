@@ -1,11 +1,14 @@
 package nimblefurrow.server.season;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.outlook.Forecaster;
+import nimblefurrow.core.outlook.OddsMoved;
 import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonModel;
@@ -24,6 +27,7 @@ import org.springframework.stereotype.Component;
 class Outlooks {
   private static final long WINDOW_BYTES = 2000;
   private static final long SHAPE_BYTES = 4000;
+  private static final long MOVED_BYTES = 1200;
 
   private final SeasonModel model;
   private final Forecaster forecaster;
@@ -38,6 +42,9 @@ class Outlooks {
   private record CropKey(WeatherStamp stamp, CashCrop crop) implements WeatherStamp.Stamped {}
 
   private record OutlookKey(WeatherStamp stamp, CashCrop crop, CoverPlan plan)
+      implements WeatherStamp.Stamped {}
+
+  private record MovedKey(WeatherStamp stamp, CashCrop crop, CoverPlan plan, Purpose purpose)
       implements WeatherStamp.Stamped {}
 
   private record ShapeKey(WeatherStamp stamp, CashCrop crop) implements WeatherStamp.Stamped {}
@@ -66,6 +73,21 @@ class Outlooks {
         new OutlookKey(weather.stamp(), crop.crop(), plan),
         Outlook::bytes,
         k -> forecaster.outlook(plan, crop));
+  }
+
+  /**
+   * How the odds of a plan moved since the day before. Only the difference is kept: what was known
+   * then is asked once a day.
+   *
+   * @param then the crop by what was known the day before
+   */
+  Optional<OddsMoved> moved(
+      CoverPlan plan, CropSeasons then, CropSeasons crop, FarmWeather weather, Purpose purpose) {
+    Outlook is = outlook(plan, crop, weather);
+    return memory.get(
+        new MovedKey(weather.stamp(), crop.crop(), plan, purpose),
+        m -> MOVED_BYTES,
+        k -> OddsMoved.of(plan, forecaster.outlook(plan, then), is, purpose));
   }
 
   Window window(

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import nimblefurrow.core.outlook.OddsMoved;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.weather.DailyWeather;
@@ -139,11 +139,9 @@ class SinceYesterday {
       return null;
     }
     Purpose purpose = FieldCase.purpose(plan.plan());
-    return OddsMoved.of(
-            cover,
-            outlooks.outlook(cover, outlooks.crop(placing.crop().crop(), knownBefore), knownBefore),
-            outlooks.outlook(cover, placing.crop(), knownNow),
-            purpose)
+    CropSeasons then = outlooks.crop(placing.crop().crop(), knownBefore);
+    return outlooks
+        .moved(cover, then, placing.crop(), knownNow, purpose)
         .map(
             m ->
                 new OddsOfField(
