@@ -12,7 +12,7 @@ import PhoneBar from './PhoneBar.vue'
 import SeasonPicker from './SeasonPicker.vue'
 import ShortcutList from './ShortcutList.vue'
 import { useSession } from '../session'
-import { sayFullDay } from '../words/days'
+import { sayDay, sayFullDay } from '../words/days'
 import { arrive } from './arrival'
 import { notice } from './notice'
 import { isOn, more, pages } from './pages'
@@ -86,7 +86,7 @@ watch(() => route.path, arrive)
       @click="dayPicker = farm.demo && session.owner"
     >
       <span v-if="!smAndDown && session.season === farm.thisSeason">{{ farm.name }} · </span
-      >{{ sayFullDay(farm.today) }}
+      >{{ smAndDown ? sayDay(farm.today) : sayFullDay(farm.today) }}
       <span v-if="farm.demo" class="demo">demo</span>
     </button>
   </v-app-bar>

@@ -19,12 +19,12 @@ const ways = computed(() => waysOf(route.path))
   display: flex;
   gap: 2px;
   overflow-x: auto;
-  padding: 6px 24px 0;
+  padding: 2px 24px 0;
   border-bottom: 1px solid var(--rule);
 }
 .ways a {
   flex: none;
-  padding: 7px 12px 8px;
+  padding: 5px 12px 5px;
   color: inherit;
   text-decoration: none;
   font-size: 0.92rem;

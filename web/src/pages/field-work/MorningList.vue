@@ -11,6 +11,8 @@ import { sentence } from '../../words/reasons'
 const props = defineProps<{
   today: string
   stamp: string
+  /** What it is called in the place of its day. */
+  title?: string
   /** Whose day comes first. */
   mine?: string
   /** Whether a job can be logged from here. */
@@ -56,7 +58,7 @@ const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDN
 <template>
   <section class="card mb-4 morning">
     <div class="row">
-      <h2 class="grow">{{ sayFullDay(day) }}</h2>
+      <h2 class="grow">{{ title && !ahead ? title : sayFullDay(day) }}</h2>
       <v-btn-toggle v-model="ahead" mandatory density="compact" class="no-print">
         <v-btn :value="0">Today</v-btn>
         <v-btn :value="1">Tomorrow</v-btn>

@@ -176,14 +176,14 @@ onBeforeUnmount(() => season.drop())
 .season {
   max-width: 1500px;
   margin: 0 auto;
-  padding: 14px 20px 0;
+  padding: 8px 20px 0;
 }
 .head {
   display: flex;
   gap: 16px;
   align-items: flex-start;
   flex-wrap: wrap;
-  padding-bottom: 6px;
+  padding-bottom: 2px;
 }
 .tools {
   display: flex;
@@ -197,7 +197,7 @@ onBeforeUnmount(() => season.drop())
   width: 165px;
 }
 .rows {
-  height: calc(100dvh - 52px - 150px);
+  height: calc(100dvh - 52px - 37px - 136px);
   margin: 0 -20px;
   padding: 0 20px 70px;
 }
@@ -220,14 +220,15 @@ onBeforeUnmount(() => season.drop())
   .rows {
     margin: 0 -12px;
     padding: 0 12px 90px;
-    height: calc(100dvh - 52px - 58px - 190px);
+    height: calc(100dvh - 52px - 46px - 58px - 240px);
   }
   .tools {
+    flex-wrap: wrap;
     width: 100%;
   }
   .filter,
   .group {
-    flex: 1 1 0;
+    flex: 1 1 40%;
     width: auto;
   }
   .edge {

@@ -21,6 +21,6 @@ const { data: unsaid } = useUnsaid()
 
 <style scoped>
 .line {
-  margin: 0 0 10px;
+  margin: 0 0 4px;
 }
 </style>

@@ -61,6 +61,7 @@ const headline = computed(() => {
           v-if="work?.items.length"
           :today="today"
           :stamp="stamp"
+          title="Today’s work"
           :mine="session.state?.name"
           :movable="session.operator"
           @done="(id, field) => done(id, field)"

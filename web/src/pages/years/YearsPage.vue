@@ -159,7 +159,7 @@ function open(row: Schemas['YearRow'], season: number) {
   max-width: 170px;
 }
 .rows {
-  height: calc(100dvh - 52px - 76px);
+  height: calc(100dvh - 52px - 46px - 76px);
   padding-bottom: 70px;
 }
 .field {
