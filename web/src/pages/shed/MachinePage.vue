@@ -4,7 +4,6 @@ import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { alter, atOnce, useRead } from '../../farm/data'
 import { useWindowName } from '../../shell/arrival'
-import { useUnsaved } from '../../shell/unsaved'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -41,10 +40,6 @@ const trouble = computed(() =>
 )
 useWindowName(() => machine.value?.name)
 const editing = ref<Schemas['MachineView'] | null>(null)
-useUnsaved(
-  'What you wrote about this machine',
-  () => !!editing.value && JSON.stringify(editing.value) !== JSON.stringify(machine.value),
-)
 const tab = ref('catch')
 const species = ref(String(route.query.seed ?? 'cereal_rye'))
 const gear = ref('')

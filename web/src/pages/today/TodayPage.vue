@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRead } from '../../farm/data'
+import { seasonLooked } from '../../farm/now'
 import { waiting } from '../../outbox'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
@@ -15,6 +16,8 @@ import { useDone } from './useDone'
 
 /** What the day asks: decisions, jobs in order, what changed, what waits to be sent. */
 const session = useSession()
+// Whatever season was looked at: a day belongs to its own.
+seasonLooked.value = null
 const { data: season, trouble, again } = useRead('/api/farms/{farmId}/season')
 const { data: work } = useRead('/api/farms/{farmId}/field-work')
 const { data: unsaid } = useUnsaid()

@@ -6,7 +6,9 @@ import DaysField from '../../../parts/DaysField.vue'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { sentence } from '../../../words/reasons'
+import { ask } from '../../../shell/ask'
 import { attempt } from '../../../shell/attempt'
+import { useUnsaved } from '../../../shell/unsaved'
 
 /** A machine: what it is for, how wide, how fast, what it carries. */
 const machine = defineModel<Schemas['MachineView'] | null>({ required: true })
@@ -25,6 +27,14 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) =>
   title,
   value: i + 1,
 }))
+const clean = JSON.stringify([form.value, only.value])
+const dirty = () => machine.value !== null && JSON.stringify([form.value, only.value]) !== clean
+useUnsaved('What you wrote about this machine', dirty)
+/** Away from the form: what was typed is not dropped without asking. */
+async function leave() {
+  if (!dirty() || (await ask('This machine is not kept yet.', 'Leave without it', 'Stay here')))
+    machine.value = null
+}
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 
 async function save() {
@@ -48,7 +58,7 @@ async function save() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="680" scrollable @update:model-value="machine = null">
+  <v-dialog :model-value="true" max-width="680" scrollable @update:model-value="leave">
     <form class="card form" @submit.prevent="save">
       <h2 class="mb-3">Machine</h2>
       <div class="two">
@@ -135,7 +145,7 @@ async function save() {
       <p v-if="refused" class="rust">{{ refused.message }}</p>
       <div class="row mt-3">
         <v-btn color="primary" type="submit">Keep</v-btn>
-        <v-btn variant="text" @click="machine = null">Leave it</v-btn>
+        <v-btn variant="text" @click="leave">Leave it</v-btn>
       </div>
     </form>
   </v-dialog>
