@@ -31,7 +31,7 @@ function left(day: string): string {
   <div class="page">
     <header class="row mb-3">
       <div class="grow">
-        <h1>Open now</h1>
+        <h1>Seed this week</h1>
         <p v-if="view" class="muted">
           Fields that can be seeded from {{ sayDay(view.from) }} to {{ sayDay(view.to) }}, soonest
           to close first. <b>●</b> is planned this way.

@@ -36,9 +36,4 @@ public record OddsMoved(int before, int now, int years, List<Reason> why) {
     // The last of them tells the odds themselves.
     return Optional.of(new OddsMoved(before, now, is.years(), all.subList(0, all.size() - 1)));
   }
-
-  /** {@return how far, in years} */
-  public int by() {
-    return Math.abs(now - before);
-  }
 }

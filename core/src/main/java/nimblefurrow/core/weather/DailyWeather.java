@@ -3,6 +3,7 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.OptionalDouble;
 import nimblefurrow.core.units.Refused;
 
 /**
@@ -13,6 +14,10 @@ public final class DailyWeather {
   private final LocalDate start;
   private final double[] tminC;
   private final double[] tmaxC;
+
+  /** Less rain than this hardly wets the ground, mm. Working value. */
+  private static final double WETS_MM = 1;
+
   private final double[] precipMm;
   private final double[] windMs;
   private final double[] dewPointC;
@@ -145,6 +150,17 @@ public final class DailyWeather {
    */
   public double precipMm(int i) {
     return precipMm[i];
+  }
+
+  /**
+   * {@return rain of a day that wet the ground, mm; nothing when it hardly did, or is not known}
+   *
+   * @param day day asked for
+   */
+  public OptionalDouble wettingMm(LocalDate day) {
+    int i = indexOf(day);
+    boolean wet = i >= 0 && i < days() && precipMm[i] >= WETS_MM;
+    return wet ? OptionalDouble.of(precipMm[i]) : OptionalDouble.empty();
   }
 
   /**

@@ -129,4 +129,23 @@ class WeatherTest {
     assertThatThrownBy(() -> DailyWeather.of(day, none, one, one, none, none))
         .hasMessageContaining("no temperature");
   }
+
+  @Test
+  void rainIsToldWhereItWetTheGround() {
+    LocalDate first = LocalDate.of(2026, 9, 10);
+    double[] none = {Double.NaN, Double.NaN, Double.NaN};
+    DailyWeather three =
+        DailyWeather.of(
+            first,
+            new double[] {8, 8, 8},
+            new double[] {20, 20, 20},
+            new double[] {0.99, 1, 12},
+            none,
+            none);
+    assertThat(three.wettingMm(first)).isEmpty();
+    assertThat(three.wettingMm(first.plusDays(1))).hasValue(1);
+    assertThat(three.wettingMm(first.plusDays(2))).hasValue(12);
+    assertThat(three.wettingMm(first.plusDays(3))).isEmpty();
+    assertThat(three.wettingMm(first.minusDays(1))).isEmpty();
+  }
 }

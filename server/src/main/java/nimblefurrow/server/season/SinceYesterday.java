@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
@@ -29,9 +30,6 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class SinceYesterday {
-  /** Less rain than this hardly wets the ground, mm. */
-  private static final double WETS_MM = 1;
-
   private final FarmService farms;
   private final FieldService fields;
   private final FieldCases cases;
@@ -105,9 +103,8 @@ class SinceYesterday {
   }
 
   private static @Nullable Double rain(DailyWeather record, LocalDate day) {
-    int i = record.indexOf(day);
-    boolean told = i >= 0 && i < record.days() && record.precipMm(i) >= WETS_MM;
-    return told ? record.precipMm(i) : null;
+    OptionalDouble mm = record.wettingMm(day);
+    return mm.isPresent() ? mm.getAsDouble() : null;
   }
 
   private List<OddsOfField> moved(FarmView now, FarmView before, List<FieldView> all) {
