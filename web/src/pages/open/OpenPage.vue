@@ -42,7 +42,8 @@ function left(day: string): string {
       </v-btn>
     </header>
     <p v-if="trouble" class="card">{{ trouble }}</p>
-    <p v-else-if="view && !ways.length" class="card">
+    <p v-else-if="!view" class="muted" role="status">Looking at every field and every machine…</p>
+    <p v-else-if="!ways.length" class="card">
       Nothing can be seeded this week by the machines in the shed.
       <router-link to="/shed">Look at the shed</router-link>
     </p>

@@ -2,6 +2,7 @@ package nimblefurrow.e2e;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 
 /** Takes docs/screenshots from the demo data: run scripts/screenshots. */
@@ -110,6 +111,8 @@ final class Screenshots {
 
   private static void take(Page page, String name) {
     page.locator("h1").first().waitFor();
+    // A page that is still asking is no picture of it.
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     page.waitForTimeout(900);
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
   }
