@@ -256,6 +256,30 @@ describe('at once', () => {
     expect(shown.data.value).toEqual(['Ann', 'Bo'])
     scope.stop()
   })
+  it('stays on the screen when another change asks for everything anew meanwhile', async () => {
+    let crew = ['Ann', 'Bo']
+    server.answers.set('GET ' + CREW, () => crew)
+    server.answers.set('PUT ' + LOT, () => ({}))
+    const { shown, scope } = looking(() => useRead(CREW))
+    await settled()
+    let answer: () => void = () => undefined
+    const change = () =>
+      new Promise<void>((a) => {
+        answer = () => {
+          crew = ['Ann', 'Cy']
+          a()
+        }
+      })
+    const done = atOnce(CREW, {}, gone, change)
+    await vi.waitFor(() => expect(shown.data.value).toEqual(['Ann']))
+    await alter('PUT', LOT, { path: { lotId: 'a' }, body: {} as never })
+    await settled()
+    expect(shown.data.value).toEqual(['Ann'])
+    answer()
+    await done
+    await vi.waitFor(() => expect(shown.data.value).toEqual(['Ann', 'Cy']))
+    scope.stop()
+  })
   it('changes nothing that nobody has looked at', async () => {
     await atOnce(CREW, {}, gone, () => Promise.resolve())
     expect(kept.getQueryData(keyOf(CREW))).toBeUndefined()

@@ -1,4 +1,4 @@
-import { isCancelledError, QueryClient, useQuery } from '@tanstack/vue-query'
+import { hashKey, isCancelledError, QueryClient, useQuery } from '@tanstack/vue-query'
 import type { HttpMethod } from 'openapi-typescript-helpers'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, sendFile } from '../api/client'
@@ -111,10 +111,14 @@ export function consider<P extends Changeable<'POST'>>(
   return ask(sent.POST(address, init(address, said as Loose))) as Promise<Answer<P, 'post'>>
 }
 
+/** What shows a change that the server has not said yes to, by key: asked now, it would be of before. */
+const ahead = new Map<string, number>()
+const settled = ({ queryHash }: { queryHash: string }) => !ahead.get(queryHash)
+
 /** What is on its way is of before; what is looked at is asked for again. */
 async function anew(queryKey: unknown[]) {
   await kept.cancelQueries({ queryKey })
-  void kept.invalidateQueries({ queryKey })
+  void kept.invalidateQueries({ queryKey, predicate: settled })
 }
 
 /** Lets go of all that was fetched: the next person is not shown it, not even for a moment. */
@@ -160,14 +164,19 @@ export async function atOnce<P extends Readable, T>(
   change: () => Promise<T>,
 ): Promise<T> {
   const queryKey = keyOf(address, said as Loose)
+  const hash = hashKey(queryKey)
   await kept.cancelQueries({ queryKey, exact: true })
   const was = kept.getQueryData<Answer<P, 'get'>>(queryKey)
   if (was !== undefined) kept.setQueryData(queryKey, now(was))
+  ahead.set(hash, (ahead.get(hash) ?? 0) + 1)
   try {
     return await change()
   } catch (e) {
     if (was !== undefined) kept.setQueryData(queryKey, was)
     throw e
+  } finally {
+    ahead.set(hash, (ahead.get(hash) ?? 1) - 1)
+    void kept.invalidateQueries({ queryKey, exact: true, predicate: settled })
   }
 }
 
