@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePreferredDark } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -15,10 +16,15 @@ const trouble = ref('')
 const invited = computed(() => route.path.startsWith('/invite/'))
 const open = computed(() => ['/sign-in', '/first-run'].includes(route.path) || invited.value)
 
+/** As the device goes dark in the cab at night, unless the person chose. */
+const deviceDark = usePreferredDark()
+watch(
+  deviceDark,
+  (now) => theme.change(localStorage.getItem('theme') ?? (now ? 'dark' : 'light')),
+  { immediate: true },
+)
+
 onMounted(async () => {
-  const wanted = localStorage.getItem('theme')
-  const dark = wanted ? wanted === 'dark' : matchMedia('(prefers-color-scheme: dark)').matches
-  theme.change(dark ? 'dark' : 'light')
   try {
     await router.isReady()
     await session.load()
