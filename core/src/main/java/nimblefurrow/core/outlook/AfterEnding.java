@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Trafficability;
@@ -77,7 +76,13 @@ public record AfterEnding(
           "ending", "There is no model of “" + way.label() + "”: what it leaves is not estimated.");
     }
     LocalDate on = plan.endOn();
-    List<SeasonRun> runs = runs(forecaster, plan, crop, way, on);
+    GrowingYears growing =
+        forecaster.growing(
+            plan,
+            crop,
+            SeasonColumns.Detail.FULL,
+            on.minusDays((long) DATES_EITHER_SIDE * STEP_DAYS));
+    List<SeasonRun> runs = growing.ended(way.acts(on));
     OwnError mass = OwnErrors.of(plan).growth(on);
     List<Spread> mulch = new ArrayList<>();
     List<Spread> living = new ArrayList<>();
@@ -102,14 +107,13 @@ public record AfterEnding(
         each(runs, AfterEnding::waterTaken),
         on(runs, planting, (c, i) -> c.topSoilWetness()[i]),
         // As it grew, up to its end: the same as its odds are counted by.
-        Worth.spread(Purpose.MAKE_NITROGEN, plan, forecaster.runs(plan, crop)),
+        Worth.spread(Purpose.MAKE_NITROGEN, plan, growing.runs()),
         (int)
             runs.stream().map(SeasonRun::columns).filter(c -> fit(c, c.indexOf(planting))).count(),
-        byDate(forecaster, plan, crop, way));
+        byDate(plan, growing, way));
   }
 
-  private static List<OnDate> byDate(
-      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way) {
+  private static List<OnDate> byDate(CoverPlan plan, GrowingYears growing, EndingMethod way) {
     List<OnDate> all = new ArrayList<>();
     if (way.ofItself()) {
       return all;
@@ -117,7 +121,7 @@ public record AfterEnding(
     for (int d = -DATES_EITHER_SIDE; d <= DATES_EITHER_SIDE; d++) {
       LocalDate day = plan.endOn().plusDays((long) d * STEP_DAYS);
       if (day.isAfter(plan.seedOn().plusDays(30))) {
-        List<SeasonRun> runs = runs(forecaster, plan, crop, way, day);
+        List<SeasonRun> runs = growing.ended(way.acts(day));
         all.add(
             new OnDate(
                 day,
@@ -126,12 +130,6 @@ public record AfterEnding(
       }
     }
     return all;
-  }
-
-  private static List<SeasonRun> runs(
-      Forecaster forecaster, CoverPlan plan, CropSeasons crop, EndingMethod way, LocalDate on) {
-    List<Ending> acts = way.acts(on);
-    return forecaster.runs(plan, crop, acts, SeasonColumns.Detail.FULL);
   }
 
   private static boolean fit(SeasonColumns c, int i) {

@@ -14,6 +14,7 @@ import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CarryOver;
@@ -174,7 +175,9 @@ public final class CoverAdvice {
             seedOn,
             field.next().plantOn(),
             field.next().plantOn());
-    List<SeasonRun> runs = forecaster.runs(first, field.crop());
+    GrowingYears growing =
+        forecaster.growing(first, field.crop(), SeasonColumns.Detail.ODDS, first.seedOn());
+    List<SeasonRun> runs = growing.runs();
     Ended best =
         EndingAdviser.options(
                 new EndingField(first, field.crop(), runs, field.next(), field.organic()))
@@ -182,7 +185,7 @@ public final class CoverAdvice {
             .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.method().rescues())
             .filter(o -> purpose != Purpose.FEED_CATTLE || o.method().feeds())
             .filter(o -> o.method().modelled())
-            .map(o -> ended(o, first, field, purpose, runs))
+            .map(o -> ended(o, first, field, purpose, growing))
             .max(Comparator.comparingDouble(e -> worth(e, purpose)))
             .orElse(null);
     EndingOption ending = best == null ? null : best.option();
@@ -301,11 +304,11 @@ public final class CoverAdvice {
   /** An ending, the plan with it, and what it then does for the purpose. */
   private record Ended(EndingOption option, CoverPlan plan, Spread does, double lateUsdPerHa) {}
 
-  private Ended ended(
-      EndingOption o, CoverPlan first, Field field, Purpose purpose, List<SeasonRun> growing) {
+  private static Ended ended(
+      EndingOption o, CoverPlan first, Field field, Purpose purpose, GrowingYears growing) {
     EndingDays days = EndingDays.of(o, first, field.next(), false, field.today());
     CoverPlan plan = days.ending(first, o.method());
-    List<SeasonRun> runs = purpose.hangsOnEnding() ? forecaster.ended(plan, field.crop()) : growing;
+    List<SeasonRun> runs = growing.runsFor(purpose, plan.acts());
     double late = field.rules().late(field.next().kind()).usdPerHa(days.plantOn());
     return new Ended(o, plan, Worth.spread(purpose, plan, runs), late);
   }

@@ -116,12 +116,18 @@ public record EndingSideBySide(
    * @param f field and its plan
    */
   public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
-    List<SeasonRun> standing = forecaster.runs(f.plan(), f.crop());
+    LocalDate seeded = f.plan().seedOn();
+    GrowingYears growing =
+        forecaster.growing(
+            f.plan(),
+            f.crop(),
+            SeasonColumns.Detail.FULL,
+            f.today().isBefore(seeded) ? seeded : f.today());
     List<EndingOption> options =
         EndingAdviser.options(
-            new EndingField(f.plan(), f.crop(), standing, f.coming(), f.organic()));
+            new EndingField(f.plan(), f.crop(), growing.runs(), f.coming(), f.organic()));
     return options.parallelStream()
-        .map(o -> row(forecaster, f, standing, o))
+        .map(o -> row(f, growing, o))
         .sorted(
             Comparator.comparing((EndingSideBySide r) -> r.barred() != null)
                 .thenComparing(r -> r.outcome() == null)
@@ -152,8 +158,7 @@ public record EndingSideBySide(
         .findFirst();
   }
 
-  private static EndingSideBySide row(
-      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingOption o) {
+  private static EndingSideBySide row(Field f, GrowingYears growing, EndingOption o) {
     EndingDays days = EndingDays.of(o, f.plan(), f.coming(), f.plantedOn() != null, f.today());
     LocalDate endOn = days.endOn();
     LocalDate plantOn = days.plantOn();
@@ -163,7 +168,7 @@ public record EndingSideBySide(
     double late = curve.usdPerHa(plantOn);
     Outcome outcome =
         o.method().modelled()
-            ? outcome(forecaster, f, growing, o.method(), days.ending(f.plan(), o.method()))
+            ? outcome(f, growing, o.method(), days.ending(f.plan(), o.method()))
             : null;
     double score = -1;
     if (outcome != null) {
@@ -217,15 +222,14 @@ public record EndingSideBySide(
     return null;
   }
 
-  private static Outcome outcome(
-      Forecaster forecaster, Field f, List<SeasonRun> growing, EndingMethod way, CoverPlan plan) {
-    List<EndingMeasure> years = measures(forecaster, f, growing, plan);
+  private static Outcome outcome(Field f, GrowingYears growing, EndingMethod way, CoverPlan plan) {
+    List<EndingMeasure> years = measures(f, growing, plan);
     EarlyStrips strips = way.earlyStrips().orElse(null);
     if (strips != null) {
       LocalDate ahead = plan.plantOn().minusDays(strips.daysAhead());
       LocalDate early = ahead.isBefore(f.today()) ? f.today() : ahead;
       CoverPlan first = plan.ended(early, plan.plantOn(), way.acts(early));
-      List<EndingMeasure> rows = measures(forecaster, f, growing, first);
+      List<EndingMeasure> rows = measures(f, growing, first);
       List<EndingMeasure> both = new ArrayList<>();
       for (int y = 0; y < years.size(); y++) {
         both.add(years.get(y).mixed(rows.get(y), strips.share()));
@@ -262,9 +266,9 @@ public record EndingSideBySide(
    */
   private static final double HOLDS_SOIL_MG = 2;
 
-  private static List<EndingMeasure> measures(
-      Forecaster forecaster, Field f, List<SeasonRun> growing, CoverPlan plan) {
-    List<SeasonRun> ended = forecaster.runs(plan, f.crop(), plan.acts(), SeasonColumns.Detail.FULL);
+  private static List<EndingMeasure> measures(Field f, GrowingYears years, CoverPlan plan) {
+    List<SeasonRun> growing = years.runs();
+    List<SeasonRun> ended = years.ended(plan.acts());
     return IntStream.range(0, ended.size())
         .mapToObj(
             y ->

@@ -10,6 +10,7 @@ import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropColumns;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Ending;
+import nimblefurrow.core.season.GrowingRun;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonModel;
 import nimblefurrow.core.season.SeasonPlan;
@@ -76,14 +77,48 @@ public final class Forecaster {
   }
 
   /**
+   * {@return every year of a plan left to grow, to go on from with ways of ending it}
+   *
+   * @param plan plan asked about
+   * @param crop cash crop of the field, grown under every sky
+   * @param detail how much is kept of the runs
+   * @param from no way of ending it begins before this day, or it costs a whole run
+   */
+  public GrowingYears growing(
+      CoverPlan plan, CropSeasons crop, SeasonColumns.Detail detail, LocalDate from) {
+    List<GrowingRun> years = new ArrayList<>();
+    List<LocalDate> seeded = new ArrayList<>();
+    for (int y = 0; y < crop.years().size(); y++) {
+      CropColumns columns = crop.years().get(y);
+      SeasonPlan season = season(plan, crop, columns, List.of());
+      Sky sky = crop.ensemble().ensemble().get(y);
+      years.add(model.grow(sky, columns, season, detail, from.minusDays(1)));
+      seeded.add(season.seededOn());
+    }
+    return new GrowingYears(years, seeded);
+  }
+
+  /** Every year of a plan, grown so that its own ending goes on from it. */
+  GrowingYears growing(CoverPlan plan, CropSeasons crop) {
+    LocalDate first =
+        plan.acts().stream().map(Ending::on).min(LocalDate::compareTo).orElse(LocalDate.MAX);
+    return growing(plan, crop, SeasonColumns.Detail.ODDS, first);
+  }
+
+  /** In a year so late that seed went out after it, there is nothing to end. */
+  static List<Ending> after(LocalDate seededOn, List<Ending> endings) {
+    return endings.stream().filter(e -> e.on().isAfter(seededOn)).toList();
+  }
+
+  /**
    * {@return ranges and odds of a plan}
    *
    * @param plan plan asked about
    * @param crop cash crop of the field, grown under every sky
    */
   public Outlook outlook(CoverPlan plan, CropSeasons crop) {
-    List<SeasonRun> growing = runs(plan, crop);
-    return read(plan, crop, growing, plan.acts().isEmpty() ? growing : ended(plan, crop));
+    GrowingYears growing = growing(plan, crop);
+    return read(plan, crop, growing.runs(), growing.ended(plan.acts()));
   }
 
   private Outlook read(
@@ -148,8 +183,7 @@ public final class Forecaster {
         plan.cover(),
         plan.method().placement(),
         seeded,
-        // In a year so late that seed went out after it, there is nothing to end.
-        endings.stream().filter(e -> e.on().isAfter(seeded)).toList(),
+        after(seeded, endings),
         plan.seen(),
         LocalDate.of(seasons.ensemble().seasonYear() + 1, Month.JULY, 31));
   }

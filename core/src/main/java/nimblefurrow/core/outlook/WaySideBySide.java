@@ -78,8 +78,9 @@ public record WaySideBySide(
     LocalDate first = window.opens().day().isBefore(today) ? today : window.opens().day();
     LocalDate day = mine && !plan.seedOn().isBefore(first) ? plan.seedOn() : first;
     CoverPlan tried = plan.seeded(window.method(), cover, day);
-    List<SeasonRun> runs = forecaster.runs(tried, crop);
-    List<SeasonRun> read = purpose.hangsOnEnding() ? forecaster.ended(tried, crop) : runs;
+    GrowingYears growing = forecaster.growing(tried, crop);
+    List<SeasonRun> runs = growing.runs();
+    List<SeasonRun> read = growing.runsFor(purpose, tried.acts());
     double[] end =
         runs.stream()
             .mapToDouble(

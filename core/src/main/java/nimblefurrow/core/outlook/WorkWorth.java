@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -85,6 +86,9 @@ public final class WorkWorth {
       int days,
       LocalDate from,
       LocalDate to) {
+    GrowingYears growing =
+        forecaster.growing(
+            plan, crop, SeasonColumns.Detail.ODDS, from.isBefore(start) ? start : from);
     return along(
         start,
         days,
@@ -93,8 +97,8 @@ public final class WorkWorth {
         ENDING_STEP_DAYS,
         day -> {
           CoverPlan on = plan.ended(day, plan.plantOn(), way.acts(day));
-          List<SeasonRun> ended = forecaster.ended(on, crop);
-          List<SeasonRun> read = purpose.hangsOnEnding() ? ended : forecaster.runs(on, crop);
+          List<SeasonRun> ended = growing.ended(on.acts());
+          List<SeasonRun> read = purpose.hangsOnEnding() ? ended : growing.runs();
           double sum = 0;
           for (int y = 0; y < ended.size(); y++) {
             // A kill is worth something by itself; the goal on top of it is worth all.

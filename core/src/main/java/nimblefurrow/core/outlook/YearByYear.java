@@ -42,8 +42,9 @@ public record YearByYear(
    */
   public static List<YearByYear> of(
       Forecaster forecaster, CoverPlan plan, CropSeasons crop, Purpose purpose) {
-    List<SeasonRun> runs = forecaster.runs(plan, crop);
-    List<SeasonRun> read = purpose.hangsOnEnding() ? forecaster.ended(plan, crop) : runs;
+    GrowingYears growing = forecaster.growing(plan, crop);
+    List<SeasonRun> runs = growing.runs();
+    List<SeasonRun> read = growing.runsFor(purpose, plan.acts());
     List<YearByYear> all = new ArrayList<>();
     for (int y = 0; y < runs.size(); y++) {
       SeasonRun run = runs.get(y);

@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import static nimblefurrow.core.units.Maths.clamp;
 
+import java.util.Arrays;
 import nimblefurrow.core.cover.ClockKind;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
@@ -91,7 +92,7 @@ final class ComponentState {
     this.need = species.clock().keyPtu();
     this.needSet = species.clock().kind() != ClockKind.WINTER;
     this.stageDays = new int[species.clock().scale().stages().size()];
-    java.util.Arrays.fill(stageDays, Emergence.NOT_YET);
+    Arrays.fill(stageDays, Emergence.NOT_YET);
   }
 
   private ComponentState(ComponentState of, int days) {
@@ -116,10 +117,10 @@ final class ComponentState {
     needSet = of.needSet;
     ptu = of.ptu;
     stage = of.stage;
-    stageDays =
-        java.util.Arrays.stream(of.stageDays)
-            .map(d -> d == Emergence.NOT_YET ? d : d + days)
-            .toArray();
+    stageDays = of.stageDays.clone();
+    for (int s = 0; s < stageDays.length; s++) {
+      stageDays[s] += stageDays[s] == Emergence.NOT_YET ? 0 : days;
+    }
     nextStage = of.nextStage;
     massAtKey = of.massAtKey;
     leafArea = of.leafArea;

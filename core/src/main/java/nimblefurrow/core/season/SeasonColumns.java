@@ -2,6 +2,8 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
 
 /**
@@ -70,6 +72,39 @@ public final class SeasonColumns {
     snowDepthCm = full ? new double[days] : NONE;
     waterStatus = full ? new double[days] : NONE;
     surfaceSkinMm = full ? new double[days] : NONE;
+  }
+
+  /** Takes the days before {@code until} over from another run of the same days. */
+  void takeOver(SeasonColumns of, int until) {
+    System.arraycopy(of.trafficability, 0, trafficability, 0, until);
+    List<double[]> from = of.all();
+    List<double[]> to = all();
+    for (int c = 0; c < to.size(); c++) {
+      if (to.get(c).length > 0) {
+        System.arraycopy(from.get(c), 0, to.get(c), 0, until);
+      }
+    }
+  }
+
+  private List<double[]> all() {
+    List<double[]> all =
+        new ArrayList<>(
+            List.of(
+                lightAtGround,
+                leafAreaIndex,
+                lightCaught,
+                topSoilWetness,
+                mulchMgPerHa,
+                dyingMgPerHa,
+                mulchCarbonToNitrogen,
+                residueMgPerHa,
+                snowDepthCm,
+                waterStatus,
+                surfaceSkinMm,
+                rootsM));
+    List.of(coverMgPerHa, plantsPerM2, stageFraction, photothermalUnits, hardening, soilWaterMm)
+        .forEach(each -> all.addAll(List.of(each)));
+    return all;
   }
 
   /** Whether every column is there. */

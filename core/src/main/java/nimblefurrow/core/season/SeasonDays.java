@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.List;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +40,8 @@ final class SeasonDays {
   private final WaterUse waterUse;
   private final StandGrowth growth;
   private Trafficability groundNow = Trafficability.UNFIT;
+  private int keptFrom = Integer.MAX_VALUE;
+  private List<SeasonState> kept = List.of();
 
   SeasonDays(
       ModelParameters parameters,
@@ -66,6 +69,25 @@ final class SeasonDays {
     ComponentState[] stand = cut.stand(sky.weather().indexOf(cut.day()));
     return new SeasonDays(
         parameters, sky, crop, plan, 0, SeasonColumns.Detail.FULL, next, stand, cut);
+  }
+
+  /**
+   * Goes on from a state of another plan's run that is the same up to there.
+   *
+   * @param grown the columns of that run, taken over up to the state's day
+   */
+  static SeasonDays branch(
+      SeasonState cut,
+      ModelParameters parameters,
+      GrowingRun.Sources of,
+      SeasonPlan plan,
+      SeasonColumns grown) {
+    ComponentState[] stand = cut.stand(of.sky().weather().indexOf(cut.day()));
+    SeasonDays days =
+        new SeasonDays(
+            parameters, of.sky(), of.crop(), plan, 0, of.detail(), plan.firstDay(), stand, cut);
+    days.columns.takeOver(grown, grown.indexOf(cut.day()) + 1);
+    return days;
   }
 
   /**
@@ -146,8 +168,10 @@ final class SeasonDays {
     return new SeasonState(from.plusDays(day), ground(), waterUse.status, stand, first + day, acts);
   }
 
-  SeasonRun run() {
-    return run(0);
+  /** Keeps states from a day on, some days apart. */
+  void keep(int from, List<SeasonState> states) {
+    keptFrom = from;
+    kept = states;
   }
 
   /** Runs on from what the bare ground was like shortly before seeding. */
@@ -158,12 +182,16 @@ final class SeasonDays {
     litter.restore(state);
     soil.restore(state.soil());
     bare.fill(columns, start);
-    return run(start);
+    return runFrom(start);
   }
 
-  private SeasonRun run(int start) {
+  /** Runs the days from one on, counted from the season's first. */
+  SeasonRun runFrom(int start) {
     for (int day = start; day < days; day++) {
       day(day);
+      if (day >= keptFrom && (day - keptFrom) % GrowingRun.STEP_DAYS == 0) {
+        kept.add(state(day));
+      }
     }
     return result();
   }

@@ -3,6 +3,8 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.DailyWeather;
@@ -87,12 +89,48 @@ public final class SeasonModel {
    * @throws Refused when the weather does not hold the run
    */
   public SeasonRun run(Sky sky, CropColumns crop, SeasonPlan plan, SeasonColumns.Detail detail) {
-    DailyWeather weather = sky.weather();
+    return run(new GrowingRun.Sources(sky, crop, plan, detail), Integer.MAX_VALUE, List.of());
+  }
+
+  /**
+   * Runs one season whose cover is left to grow, so that ways of ending it can go on from it.
+   *
+   * @param sky weather with the sun over it
+   * @param crop cash crop, grown under the same sky
+   * @param plan plan asked about, without endings
+   * @param detail how much is kept of the run, and of what goes on from it
+   * @param from the day from which states are kept; what ends the cover before is run as a whole
+   * @return the season run
+   * @throws Refused when the weather does not hold the run
+   */
+  public GrowingRun grow(
+      Sky sky, CropColumns crop, SeasonPlan plan, SeasonColumns.Detail detail, LocalDate from) {
+    GrowingRun.Sources of = new GrowingRun.Sources(sky, crop, plan, detail);
+    List<SeasonState> states = new ArrayList<>();
+    long first = Math.max(0, ChronoUnit.DAYS.between(plan.firstDay(), from));
+    int kept = (int) Math.min(Integer.MAX_VALUE, first);
+    return new GrowingRun(this, of, run(of, kept, states), states);
+  }
+
+  /** Goes on from a state of a run with another plan that is the same up to there. */
+  SeasonRun branch(
+      GrowingRun.Sources of, SeasonPlan plan, SeasonState before, SeasonColumns grown) {
+    SeasonRun run =
+        SeasonDays.branch(before, parameters, of, plan, grown)
+            .runFrom(grown.indexOf(before.day()) + 1);
+    run.columns().beside = grown.beside;
+    return run;
+  }
+
+  private SeasonRun run(GrowingRun.Sources of, int keptFrom, List<SeasonState> kept) {
+    SeasonPlan plan = of.plan();
+    CropColumns crop = of.crop();
+    DailyWeather weather = of.sky().weather();
     LocalDate first = plan.firstDay();
-    LocalDate last = plan.lastDay();
-    requireWeather(weather, first, last);
+    requireWeather(weather, first, plan.lastDay());
     double lagged = laggedMean(weather, first);
-    SeasonDays days = new SeasonDays(parameters, sky, crop, plan, lagged, detail);
+    SeasonDays days = new SeasonDays(parameters, of.sky(), crop, plan, lagged, of.detail());
+    days.keep(keptFrom, kept);
     BareSeason.Key key = new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start());
     Supplier<BareSeason> bare =
         () ->
@@ -100,11 +138,11 @@ public final class SeasonModel {
                 key,
                 k ->
                     BareSeason.run(
-                        SeasonDays.bare(parameters, sky, crop, plan, lagged), bareDays(plan)));
+                        SeasonDays.bare(parameters, of.sky(), crop, plan, lagged), bareDays(plan)));
     boolean worthSharing = plan.seededOn().isAfter(first.plusDays(SHARED_DAYS));
     SeasonRun run =
-        detail == SeasonColumns.Detail.FULL || !worthSharing
-            ? days.run()
+        of.detail() == SeasonColumns.Detail.FULL || !worthSharing
+            ? days.runFrom(0)
             : days.runAfter(bare.get());
     run.columns().beside = () -> bare.get().trafficability();
     return run;
@@ -148,7 +186,7 @@ public final class SeasonModel {
    */
   public SeasonRun goOn(Sky sky, CropColumns crop, SeasonPlan plan, SeasonState cut) {
     requireWeather(sky.weather(), cut.day().plusDays(1), plan.lastDay());
-    return SeasonDays.from(cut, parameters, sky, crop, plan).run();
+    return SeasonDays.from(cut, parameters, sky, crop, plan).runFrom(0);
   }
 
   private static void requireWeather(DailyWeather weather, LocalDate first, LocalDate last) {

@@ -101,6 +101,11 @@ public record SeasonPlan(
     return new SeasonPlan(soil, start, crop, cover, placement, seededOn, endings, sightings, end);
   }
 
+  /** The same plan with its cover ended so. */
+  SeasonPlan ending(List<Ending> acts) {
+    return new SeasonPlan(soil, start, crop, cover, placement, seededOn, acts, seen, end);
+  }
+
   /** The same plan before anything is seen of it or done to it. */
   SeasonPlan untouched() {
     return new SeasonPlan(soil, start, crop, cover, placement, seededOn, List.of(), List.of(), end);
