@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import type { Furrow, Schemas } from '../api/client'
 import { between } from '../words/days'
 import { endDay } from './furrowMarks'
@@ -29,9 +29,14 @@ const weekOf = (day: string) => between(props.start, day) / WEEK
 
 const cover = computed(() => {
   const ended = endDay(props.furrow)
-  const end = ended ? Math.floor(weekOf(ended)) : WEEKS
+  const end = ended ? Math.ceil(weekOf(ended)) : WEEKS
   const to = (values?: number[]) => until(values ?? [], end).map((v) => coverHeight(v, FULL_MG))
   return { low: to(props.furrow.low), middle: to(props.furrow.middle), high: to(props.furrow.high) }
+})
+/** Between two weeks it stands to its very day. */
+const gone = computed(() => {
+  const ended = endDay(props.furrow)
+  return ended ? Math.max(0, (weekOf(ended) / (WEEKS - 1)) * props.room.width) : props.room.width
 })
 const crop = computed(() => {
   const s = props.shape
@@ -43,7 +48,9 @@ const crop = computed(() => {
     )
   )
 })
-const cropId = computed(() => 'crop-' + props.furrow.fieldId)
+const own = useId()
+const cropId = `crop-${own}`
+const coverId = `cover-${own}`
 const cropStops = computed(() =>
   props.shape ? ripening(props.shape.standing, props.shape.green) : [],
 )
@@ -63,12 +70,17 @@ const nextCrop = computed(() => nextCropHeights(weekOf(props.furrow.nextPlantOn)
           :style="{ stopColor: straw(s.ripe) }"
         />
       </linearGradient>
+      <clipPath :id="coverId">
+        <rect x="0" y="-20" :width="gone" :height="room.ground + 20" />
+      </clipPath>
     </defs>
     <path v-if="crop" :d="crop" :fill="`url(#${cropId})`" />
     <path :d="silhouette(nextCrop, room)" class="next" />
-    <path :d="silhouette(cover.high, room)" class="fan" />
-    <path :d="silhouette(cover.middle, room)" class="cover" />
-    <path :d="band(cover.low, cover.low, room)" class="low" />
+    <g :clip-path="`url(#${coverId})`">
+      <path :d="silhouette(cover.high, room)" class="fan" />
+      <path :d="silhouette(cover.middle, room)" class="cover" />
+      <path :d="band(cover.low, cover.low, room)" class="low" />
+    </g>
   </g>
 </template>
 

@@ -22,6 +22,8 @@ const props = defineProps<{
   movable: boolean
   proposed?: boolean
   large?: boolean
+  /** The part of it that is looked at; all of it where none is given. */
+  view?: { start: string; days: number }
 }>()
 const emit = defineEmits<{
   move: [plan: PlanInput]
@@ -33,10 +35,17 @@ const emit = defineEmits<{
 const WEEK = 7
 const days = (WEEKS - 1) * WEEK
 const kinds = useKinds()
-const scale = computed<DayScale>(() => ({ start: props.start, days, width: props.width }))
+const scale = computed<DayScale>(() => ({
+  start: props.view?.start ?? props.start,
+  days: props.view?.days ?? days,
+  width: props.width,
+}))
+/** The whole season, as wide as it is when only a part of it is seen, and where it begins. */
+const whole = computed(() => (props.width * days) / scale.value.days)
+const begins = computed(() => x(scale.value, props.start))
 const ground = computed(() => props.height - (props.large ? 26 : 16))
 const room = computed(() => ({
-  width: props.width,
+  width: whole.value,
   ground: ground.value,
   height: ground.value - (props.large ? 30 : 8),
 }))
@@ -46,7 +55,9 @@ const window = computed(() => {
 })
 const cut = computed(() => harvested(props.furrow))
 const marks = computed(() =>
-  marksOf(props.furrow, props.movable, (ending) => !!kinds.ending(ending)?.ofItself),
+  marksOf(props.furrow, props.movable, (ending) => !!kinds.ending(ending)?.ofItself).filter(
+    (m) => !props.view || within(scale.value, m.day),
+  ),
 )
 
 const svg = ref<SVGSVGElement>()
@@ -68,11 +79,14 @@ const { down, drag, release, key } = useMoving(
     :viewBox="`0 0 ${width} ${height}`"
     :width="width"
     :height="height"
-    class="furrowstrip"
+    :class="['furrowstrip', { part: view }]"
     role="group"
     :aria-label="`Season of ${furrow.name}`"
   >
-    <FurrowStanding :furrow="furrow" :shape="shape" :start="start" :room="room" />
+    <slot name="behind" :scale="scale" />
+    <g :transform="`translate(${begins},0)`">
+      <FurrowStanding :furrow="furrow" :shape="shape" :start="start" :room="room" />
+    </g>
     <rect :y="ground" x="0" :width="width" :height="large ? 12 : 7" class="soil" />
     <line x1="0" :x2="width" :y1="ground" :y2="ground" class="ground" />
 
@@ -86,7 +100,7 @@ const { down, drag, release, key } = useMoving(
     />
 
     <path
-      v-if="cut"
+      v-if="cut && within(scale, cut.day)"
       :d="`M${x(scale, cut.day)},${ground}v-18m-5,0h10`"
       :class="['cut', { likely: cut.state === 'LIKELY' }]"
     >
@@ -107,8 +121,8 @@ const { down, drag, release, key } = useMoving(
       :transform="`translate(${x(scale, m.day)},${ground}) scale(${large ? 1.25 : 1})`"
       :mark="m"
       :field="furrow.name"
-      :start="start"
-      :days="days"
+      :start="scale.start"
+      :days="scale.days"
       :accepted="furrow.plan?.plan.status === 'accepted'"
       :proposed="proposed"
       @pointerdown="down(m, $event)"
@@ -125,6 +139,9 @@ const { down, drag, release, key } = useMoving(
   display: block;
   overflow: visible;
   touch-action: pan-y;
+}
+.part {
+  overflow: hidden;
 }
 .cut {
   fill: none;

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Furrow, Reason } from '../api/client'
 import { sayDay } from '../words/days'
-import { x, type DayScale } from './scale'
+import { within, x, type DayScale } from './scale'
 
 /** When the field is open to seed: full while it is good, hatched while it is late. */
 const props = defineProps<{
@@ -13,13 +13,14 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ edge: [reason: Reason | null] }>()
 const LEAST_WIDE = 3
+const EDGES = ['opens', 'closes'] as const
 const at = (day: string) => Math.max(0, Math.min(props.scale.width, x(props.scale, day)))
 const place = computed(() => {
   const opens = at(props.window.opens.day)
   return {
     opens,
     best: Math.max(opens, at(props.window.bestUntil.day)),
-    closes: Math.max(opens + LEAST_WIDE, at(props.window.closes.day)),
+    closes: Math.max(Math.min(props.scale.width, opens + LEAST_WIDE), at(props.window.closes.day)),
   }
 })
 </script>
@@ -52,7 +53,7 @@ const place = computed(() => {
       fill="url(#late)"
     />
     <path
-      v-for="edge in ['opens', 'closes'] as const"
+      v-for="edge in EDGES.filter((e) => within(scale, window[e].day))"
       :key="edge"
       :d="`M${place[edge]},${ground - 9}v${large ? 22 : 17}`"
       class="edge"

@@ -8,7 +8,7 @@ export const HEIGHTS: { key: RowHeight; title: string }[] = [
 ]
 
 /** What a field takes of the page, px: threads of a whole farm fit on one screen. */
-const PX: Record<RowHeight, number> = { tall: 104, row: 44, thread: 20 }
+const PX: Record<RowHeight, number> = { tall: 104, row: 44, thread: 18 }
 const TALL_ON_PHONE = 152
 
 export const heightPx = (height: RowHeight, phone: boolean) =>

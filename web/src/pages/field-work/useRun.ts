@@ -32,6 +32,8 @@ export function useRun() {
 
   const layOut = (seconds: number, goalUsdPerHa: number | undefined) =>
     attempt(async () => {
+      // What was proposed before is of before: nobody keeps it while the new one is on its way.
+      dismiss()
       await consider(RUN, { body: { seconds, goalUsdPerHa } })
       await again()
     })

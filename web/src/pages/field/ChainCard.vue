@@ -1,16 +1,13 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { seasonLooked } from '../../farm/now'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
-import { plus, sayDay } from '../../words/days'
+import { sayDay } from '../../words/days'
 import { rooms } from './chainRows'
-import YearStrip from '../years/YearStrip.vue'
-import { xOf, type YearLink } from '../years/strip'
 
 /** What grew, grows and is to grow on the field, one link behind the other over the years. */
 const props = defineProps<{ fieldId: string; chosen?: string }>()
@@ -19,20 +16,7 @@ const router = useRouter()
 const { data: chain } = useRead('/api/farms/{farmId}/fields/{fieldId}/chain', () => ({
   path: { fieldId: props.fieldId },
 }))
-const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
-/** Ground left open before the first and behind the last, days; the least a strip is drawn in; the card's edges. */
-const [MARGIN, LEAST, PADDING] = [30, 560, 32] as const
-const strip = computed(() => Math.max(LEAST, width.value - PADDING))
 const links = computed(() => chain.value?.links ?? [])
-const from = computed(() => plus(links.value[0]?.from ?? '', -MARGIN))
-const to = computed(() => {
-  const last = links.value.map((l) => l.until).sort()
-  return plus(last[last.length - 1] ?? '', MARGIN)
-})
-const drawn = computed<YearLink[]>(() =>
-  links.value.map((l) => ({ ...l, logged: l.fromLogged, crop: undefined })),
-)
 const covers = computed(() => links.value.filter((l) => l.kind === 'cover'))
 /** The cover another is added behind: the one that is looked at, else the last. */
 const last = computed(() => covers.value.find((l) => l.id === props.chosen) ?? covers.value.at(-1))
@@ -52,15 +36,6 @@ const parts = (l: Schemas['LinkView']) =>
     .join(', ')
 const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
 
-// On a phone the strip is wider than the screen: today stands in the middle of it.
-const scroll = useTemplateRef<HTMLElement>('scroll')
-watch([chain, width], async () => {
-  await nextTick()
-  const drawnIn = { from: from.value, to: to.value, width: strip.value, ground: 0 }
-  if (scroll.value)
-    scroll.value.scrollLeft = xOf(chain.value?.today ?? '', drawnIn) - width.value / 2
-})
-
 function look(season: number, link?: string) {
   seasonLooked.value = season === session.farm?.thisSeason ? null : season
   void router.push({ path: `/fields/${props.fieldId}`, query: link ? { link } : {} })
@@ -74,16 +49,17 @@ const grew = (l: Schemas['LinkView']) =>
 </script>
 
 <template>
-  <section ref="box" class="card chain">
+  <section :class="['chain', { card: listed }]">
     <header class="row mb-1">
-      <h2 class="grow">Through the years</h2>
+      <h2 v-if="listed" class="grow">Through the years</h2>
+      <span v-else class="grow" />
       <v-btn
         v-if="links.length"
         variant="text"
         density="compact"
         :aria-expanded="listed"
         @click="listed = !listed"
-        >{{ listed ? 'Without the list' : 'As a list' }}</v-btn
+        >{{ listed ? 'Without the list' : 'Through the years, as a list' }}</v-btn
       >
       <v-btn
         v-if="session.owner && last"
@@ -94,18 +70,6 @@ const grew = (l: Schemas['LinkView']) =>
         >Add a cover behind {{ last.name.toLowerCase() }}</v-btn
       >
     </header>
-    <div v-if="links.length && width" ref="scroll" class="scroll">
-      <YearStrip
-        :links="drawn"
-        :from="from"
-        :to="to"
-        :today="chain?.today ?? ''"
-        :width="strip"
-        :broken="(chain?.broken ?? []).map((b) => b.linkId)"
-        :chosen="chosen"
-        @pick="pick($event.id)"
-      />
-    </div>
     <template v-if="!listed">
       <p v-for="b in chain?.broken ?? []" :key="b.linkId + b.rule" class="rust">
         {{ sentence(session.reason(b.words)) }}
@@ -152,9 +116,6 @@ const grew = (l: Schemas['LinkView']) =>
 <style scoped>
 .chain {
   margin: 6px 0 16px;
-}
-.scroll {
-  overflow-x: auto;
 }
 .name {
   color: var(--leaf);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { PlanInput, Schemas } from '../../api/client'
 import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
@@ -12,7 +12,7 @@ import GoalPicker from './GoalPicker.vue'
 
 /** The question asked backwards: by which day, which way and how thick, to reach a goal. */
 const props = defineProps<{ fieldId: string; plan: PlanInput; seasonStart: string }>()
-const emit = defineEmits<{ pick: [plan: PlanInput] }>()
+const emit = defineEmits<{ pick: [plan: PlanInput]; answer: [odds: Schemas['DateOddsView']] }>()
 const session = useSession()
 const goal = ref<Schemas['GoalInput']>()
 const thickness = ref(1)
@@ -26,6 +26,8 @@ const { answer: odds, trouble } = useAnswer(
       body: { plan: props.plan, goal: goal.value },
     }),
 )
+
+watch(odds, (now) => now && emit('answer', now))
 
 const DASHES = ['', '7 4', '2 3', '10 3 2 3', '4 2', '1 4']
 const TENTHS = [0, 5, 10].map((n) => ({ value: n, label: String(n) }))

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
-import { useRoute } from 'vue-router'
-import type { FieldSeason, Reason } from '../../api/client'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { FieldSeason, Reason, Schemas } from '../../api/client'
+import { seasonLooked } from '../../farm/now'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
 import { sayFullDay } from '../../words/days'
@@ -23,6 +24,7 @@ import ShadeCard from './ShadeCard.vue'
 import PlanEditor from './PlanEditor.vue'
 import PurposeOdds from './PurposeOdds.vue'
 import StageOdds from './StageOdds.vue'
+import { anchorOf, type Question } from './questions'
 import { usePlanDraft } from './usePlanDraft'
 import WayTable from './WayTable.vue'
 import { useWindowName } from '../../shell/arrival'
@@ -32,6 +34,7 @@ import WindowList from './WindowList.vue'
 const session = useSession()
 const kinds = useKinds()
 const route = useRoute()
+const router = useRouter()
 const fieldId = computed(() => String(route.params.id))
 const plan = usePlanDraft(() => fieldId.value)
 const { shown, draft, refused, trouble, dirty, propose, drop } = plan
@@ -44,6 +47,17 @@ const tried = computed(() => (shown.value?.goals.length && !refused.value ? draf
 const feeds = computed(
   () => draft.value?.purposes.includes('feedCattle') || !!kinds.ending(draft.value?.ending)?.feeds,
 )
+
+/** Odds by day of seeding, once they are asked for; drawn on the axis too. */
+const odds = ref<Schemas['DateOddsView'] | null>(null)
+watch(fieldId, () => (odds.value = null))
+/** Closer looks are about the days of the question that is open. */
+const asked = ref<Question | null>(null)
+const anchor = computed(() => anchorOf(asked.value, draft.value, shown.value))
+function look(link: Schemas['LinkView']) {
+  seasonLooked.value = link.season === session.farm?.thisSeason ? null : link.season
+  void router.push({ path: `/fields/${fieldId.value}`, query: { link: link.planId ?? undefined } })
+}
 
 function seedIn(w: FieldSeason['windows'][number]) {
   const today = shown.value?.today ?? w.opens.day
@@ -67,9 +81,15 @@ useEventListener('keydown', (event) => {
     <FieldHead v-if="shown" :shown="shown" :field-id="fieldId" />
     <FieldPicture
       :shown="shown"
+      :plan="draft"
+      :odds="odds"
+      :anchor="anchor"
       :movable="session.owner"
       :proposed="dirty"
       @move="propose"
+      @seed="seedIn"
+      @end="endBy"
+      @link="look"
       @keep="plan.save(draft?.status ?? 'proposed')"
       @drop="drop"
       @edge="edge = $event"
@@ -89,7 +109,7 @@ useEventListener('keydown', (event) => {
         @drop="drop"
         @remove="plan.remove"
       />
-      <FieldQuestions :shown="shown" :plan="draft">
+      <FieldQuestions :shown="shown" :plan="draft" @open="asked = $event">
         <template #why>
           <PurposeOdds
             v-if="shown.goals.length"
@@ -128,6 +148,7 @@ useEventListener('keydown', (event) => {
               :plan="tried"
               :season-start="shown.start"
               @pick="propose"
+              @answer="odds = $event"
             />
             <WayTable :field-id="fieldId" :plan="tried" @pick="propose" />
           </template>

@@ -10,6 +10,7 @@ import { answers, nextQuestion, QUESTIONS, type Question } from './questions'
 
 /** Five questions in the order of work, each with its answer in a line; one is open at a time. */
 const props = defineProps<{ shown: FieldSeason; plan: PlanInput | null }>()
+const emit = defineEmits<{ open: [question: Question | null] }>()
 const session = useSession()
 const kinds = useKinds()
 const open = ref<Question | null>(null)
@@ -19,6 +20,7 @@ watch(
   () => (open.value = nextQuestion(props.shown.furrow.next.kind, !!props.shown.furrow.plan)),
   { immediate: true },
 )
+watch(open, (now) => emit('open', now), { immediate: true })
 const answer = computed(() =>
   answers(props.shown, props.plan, {
     species: (id) => kinds.species(id)?.name ?? id,

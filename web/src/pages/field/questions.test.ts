@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { FieldSeason, PlanInput } from '../../api/client'
-import { answers, nextQuestion, type Saying } from './questions'
+import { anchorOf, answers, nextQuestion, type Saying } from './questions'
 
 const say: Saying = {
   species: (id) => 'C' + id.slice(1).replace('_', ' '),
@@ -85,5 +85,17 @@ describe('five questions of a field', () => {
     expect(nextQuestion('WAIT', true)).toBe('end')
     expect(nextQuestion('LOOK', true)).toBe('done')
     expect(nextQuestion('SEED_NOW', false)).toBe('why')
+  })
+
+  it('are about a day each: of seeding or ending, unless that is past; else of today', () => {
+    const on = (today: string, furrow = {}) => shown(furrow, { today, start: '2026-07-06' })
+    expect(anchorOf('how', plan, on('2026-09-12'))).toBe('2026-09-23')
+    expect(anchorOf('how', plan, on('2026-10-01'))).toBe('2026-10-01')
+    expect(anchorOf('how', plan, on('2026-10-01', { seededOn: '2026-09-25' }))).toBe('2026-09-25')
+    expect(anchorOf('end', plan, on('2026-09-12'))).toBe('2027-05-24')
+    expect(anchorOf('end', plan, on('2027-06-01', { endedOn: '2027-05-20' }))).toBe('2027-05-20')
+    expect(anchorOf('why', plan, on('2026-09-12'))).toBe('2026-09-12')
+    expect(anchorOf(null, plan, on('2025-09-12'))).toBe('2026-09-23')
+    expect(anchorOf('end', null, on('2025-09-12'))).toBe('2026-07-06')
   })
 })

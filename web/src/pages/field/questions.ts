@@ -32,6 +32,21 @@ const NEXT: Record<Next, Question> = {
 export const nextQuestion = (next: Next, planned: boolean): Question =>
   planned ? NEXT[next] : 'why'
 
+/** The day that a question is about: that of seeding or ending where it is still to come. */
+export function anchorOf(
+  question: Question | null,
+  plan: PlanInput | null,
+  shown: FieldSeason | undefined,
+): string {
+  const today = shown?.today ?? ''
+  const season = shown?.start ?? ''
+  const later = (day: string) => (day > today ? day : today)
+  if (question === 'end' && plan) return shown?.furrow.endedOn ?? later(plan.endOn)
+  if (question === 'how' && plan) return shown?.furrow.seededOn ?? later(plan.seedOn)
+  // Of a season that is to come or long past there is no today on the axis.
+  return today > season ? today : (plan?.seedOn ?? season)
+}
+
 /** How names and figures are said where the answers are read. */
 export interface Saying {
   species: (id: string) => string

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sayFullDay } from '../../words/days'
-import { blocks, seasonLines, xOf, type StripRoom, type YearLink } from './strip'
+import { blocks, seasonLines, xOf, type StripRoom, type YearLink } from '../../furrow/yearLinks'
 
 /** What grows on a piece of ground through the years. */
 const props = defineProps<{

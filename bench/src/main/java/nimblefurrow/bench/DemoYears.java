@@ -49,6 +49,11 @@ final class DemoYears {
   /** Weather after the record, as the demonstration has it. */
   private static final long WEATHER_SEED = 4107;
 
+  /** Where rain held the drill up for so many days, vetch was meant and rye went out alone. */
+  private static final int HELD_UP_DAYS = 6;
+
+  private static final String WITH_VETCH = "cereal_rye:40;hairy_vetch:12";
+
   /** Shares of fields with a cover, from the first year to the last. */
   private static final double[] COVERED = {0.3, 0.5, 0.7};
 
@@ -75,7 +80,11 @@ final class DemoYears {
     "seed_on",
     "ending",
     "end_on",
-    "log"
+    "log",
+    "meant_components",
+    "meant_method",
+    "meant_on",
+    "thought"
   };
 
   private final SeasonModel model = SeasonModel.shipped();
@@ -135,6 +144,10 @@ final class DemoYears {
           y.crop(),
           y.planted(),
           y.maturity(),
+          "",
+          "",
+          "",
+          "",
           "",
           "",
           "",
@@ -254,9 +267,15 @@ final class DemoYears {
           "",
           "",
           "",
-          log);
+          log,
+          "",
+          "",
+          "",
+          "");
       return;
     }
+    boolean thought = c.components().startsWith("cereal_rye:") && late >= HELD_UP_DAYS;
+    thought &= !field.get("organic").equals("yes");
     LocalDate planned = next.planted().minusDays(c.daysToPlanting());
     LocalDate ended = c.ending().equals("winter") ? planned : planned.plusDays(luck.nextInt(4));
     log.append(";").append(seeded).append("|seeded|as planned");
@@ -283,7 +302,11 @@ final class DemoYears {
         seeded,
         c.ending(),
         ended,
-        log);
+        log,
+        thought ? WITH_VETCH : "",
+        thought ? c.method() : "",
+        thought ? seeded.minusDays(late) : "",
+        thought ? "the drill came %d days late: no vetch any more, rye alone".formatted(late) : "");
   }
 
   /** What a harvest brought, in words, round the usual of its crop. */
@@ -356,6 +379,10 @@ final class DemoYears {
         seeded,
         c.ending(),
         ended,
+        "",
+        "",
+        "",
+        "",
         "");
   }
 
@@ -389,7 +416,11 @@ final class DemoYears {
         seeded,
         c.ending(),
         ended,
-        log);
+        log,
+        "",
+        "",
+        "",
+        "");
   }
 
   /** Next season's covers on the fields that have one now, as a proposal. */

@@ -16,7 +16,7 @@ import nimblefurrow.server.App;
 
 /** Debian's Chromium, started once for all tests of a run. */
 final class Browser {
-  private static final int PATIENCE_MS = 45_000;
+  private static final int PATIENCE_MS = 90_000;
   private static final List<String> QUIET =
       List.of(
           "--no-sandbox",

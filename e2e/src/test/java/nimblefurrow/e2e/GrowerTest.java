@@ -150,10 +150,10 @@ class GrowerTest {
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("name")).click();
     page.getByLabel("Threads").click();
     Locator threads = page.locator("svg.thread");
-    assertThat(threads).hasCount(27);
+    assertThat(threads).hasCount(29);
     assertThat(threads.first()).hasAttribute("aria-label", Pattern.compile("Season of .*: .* \\d"));
     page.reload();
-    assertThat(threads).hasCount(27);
+    assertThat(threads).hasCount(29);
     double last = threads.last().boundingBox().y;
     org.assertj.core.api.Assertions.assertThat(last).as("all on one screen").isLessThan(800);
     page.getByLabel("Tall rows").click();

@@ -15,7 +15,7 @@ import org.awaitility.Awaitility;
 
 /** A server in a process of its own, with the demo farm on a database of its own. */
 final class Apart implements AutoCloseable {
-  private static final Duration PATIENCE = Duration.ofMinutes(2);
+  private static final Duration PATIENCE = Duration.ofMinutes(6);
 
   private final Process process;
   private final String address;

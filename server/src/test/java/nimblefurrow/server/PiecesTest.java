@@ -184,6 +184,6 @@ class PiecesTest {
     Map<String, Object> alone =
         Map.of("fieldIds", List.of(whole.get("id").asString()), "name", "Both");
     assertThat(owner.post(farm + "/fields/join", alone).refused(422)).contains("Two pieces");
-    assertThat(owner.get(farm + "/fields").ok().json()).hasSize(27);
+    assertThat(owner.get(farm + "/fields").ok().json()).hasSize(29);
   }
 }

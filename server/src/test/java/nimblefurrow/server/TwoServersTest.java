@@ -17,7 +17,7 @@ class TwoServersTest {
       for (Apart server : both) {
         Api owner = server.owner(maker);
         String farm = owner.farm();
-        assertThat(owner.get(farm + "/season").ok().json().get("furrows")).hasSize(27);
+        assertThat(owner.get(farm + "/season").ok().json().get("furrows")).hasSize(29);
       }
     }
   }

@@ -175,6 +175,21 @@ public final class WeatherEnsemble {
     return ensemble.size();
   }
 
+  /**
+   * {@return of each day after today, the share of the ways in which rain wets the ground, 0..1}
+   *
+   * @param days how many
+   */
+  public double[] wetShares(int days) {
+    double[] shares = new double[days];
+    for (int d = 0; d < days; d++) {
+      LocalDate day = today.plusDays(d + 1L);
+      long wet = ensemble.stream().filter(s -> s.weather().wettingMm(day).isPresent()).count();
+      shares[d] = (double) wet / years();
+    }
+    return shares;
+  }
+
   /** {@return the first day all skies share} */
   public LocalDate start() {
     return LocalDate.of(seasonYear, Month.JANUARY, 1);

@@ -148,4 +148,21 @@ class WeatherTest {
     assertThat(three.wettingMm(first.plusDays(3))).isEmpty();
     assertThat(three.wettingMm(first.minusDays(1))).isEmpty();
   }
+
+  @Test
+  void theNextDaysAreWetInAsManyYearsAsTheyWere() {
+    LocalDate today = LocalDate.of(2018, 9, 12);
+    Place place = Station.shipped().get(0).place();
+    WeatherEnsemble ensemble = WeatherEnsemble.join(2018, today, Farm.RECORD, Farm.RECORD, place);
+    double[] shares = ensemble.wetShares(3);
+    for (int d = 0; d < 3; d++) {
+      int wet = 0;
+      for (int y = 0; y < ensemble.years(); y++) {
+        LocalDate then = today.plusDays(d + 1).withYear(ensemble.pastYear(y));
+        wet += Farm.RECORD.precipMm(Farm.RECORD.indexOf(then)) >= 1 ? 1 : 0;
+      }
+      assertThat(shares[d]).isBetween(0.0, 1.0).isEqualTo((double) wet / ensemble.years());
+    }
+    assertThat(shares).doesNotContain(0.0);
+  }
 }

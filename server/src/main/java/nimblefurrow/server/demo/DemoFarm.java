@@ -1,24 +1,17 @@
 package nimblefurrow.server.demo;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import java.util.UUID;
-import nimblefurrow.core.standing.LogKind;
-import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Station;
 import nimblefurrow.core.weather.WeatherGenerator;
@@ -36,11 +29,9 @@ import nimblefurrow.server.people.Person;
 import nimblefurrow.server.people.Role;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
-import nimblefurrow.server.plan.PlanStatus;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.weather.StationView;
 import nimblefurrow.server.weather.WeatherService;
-import nimblefurrow.server.worklog.LogService;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -58,7 +49,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private static final String NAME = "Sandpiper Bend";
   private static final String NEXT_DOOR = "Tern Hollow";
   private static final String NEIGHBOUR = "neighbour@example.org";
-  private static final LocalDate DAY = LocalDate.of(2026, 9, 12);
+  static final LocalDate DAY = LocalDate.of(2026, 9, 12);
   private static final long WEATHER_SEED = 4107;
 
   private final DemoMode mode;
@@ -69,7 +60,8 @@ class DemoFarm implements SmartInitializingSingleton {
   private final FieldImport imports;
   private final PlanService plans;
   private final WeatherService weather;
-  private final LogService log;
+  private final DemoYears years;
+  private final DemoPieces pieces;
   private final DemoShed shed;
   private final TransactionTemplate transaction;
   private final String tokenFile;
@@ -83,7 +75,8 @@ class DemoFarm implements SmartInitializingSingleton {
       FieldImport imports,
       PlanService plans,
       WeatherService weather,
-      LogService log,
+      DemoYears years,
+      DemoPieces pieces,
       DemoShed shed,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
@@ -95,7 +88,8 @@ class DemoFarm implements SmartInitializingSingleton {
     this.imports = imports;
     this.plans = plans;
     this.weather = weather;
-    this.log = log;
+    this.years = years;
+    this.pieces = pieces;
     this.shed = shed;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
@@ -154,57 +148,29 @@ class DemoFarm implements SmartInitializingSingleton {
   }
 
   private void load(UUID farm, String files, UUID owner) {
-    imports.take(farm, resource(files + ".geojson"), "name", false);
+    imports.take(farm, DemoRows.resource(files + ".geojson"), "name", false);
     Map<String, FieldView> byName = new HashMap<>();
     fields.list(farm).forEach(f -> byName.put(f.name(), f));
     List<PlanService.Save> saves = new ArrayList<>();
-    for (CSVRecord row : rows(files + ".csv")) {
+    for (CSVRecord row : DemoRows.rows(files + ".csv")) {
       FieldView field = byName.get(row.get("name"));
       if (field == null) {
         throw new IllegalStateException("the demo has no boundary for " + row.get("name"));
       }
       field = fields.change(farm, field.id(), input(row, field));
-      PlanInput plan = plan(row);
+      PlanInput plan = DemoRows.plan(row);
       if (plan != null) {
         saves.add(PlanService.Save.fresh(field.piece(), plan, field.name()));
       }
-      addLog(farm, field.id(), row, owner);
+      years.log(farm, field.id(), row, owner);
     }
     if (files.equals("fields")) {
-      years(farm, owner);
+      years.load(farm, owner);
     }
     plans.save(farm, DAY.getYear(), saves, "autumn plan", owner);
-  }
-
-  /** Seasons past, as the project's script wrote them from the model, and crops to come. */
-  private void years(UUID farm, UUID owner) {
-    Map<String, FieldView> byName = new HashMap<>();
-    fields.list(farm).forEach(f -> byName.put(f.name(), f));
-    Map<Integer, List<PlanService.Save>> saves = new TreeMap<>();
-    for (CSVRecord row : rows("years.csv")) {
-      FieldView field = Objects.requireNonNull(byName.get(row.get("name")));
-      int season = Integer.parseInt(row.get("season"));
-      if (!row.get("crop").isEmpty()) {
-        fields.plant(farm, field.id(), season, crop(row));
-      }
-      PlanInput plan = plan(row);
-      if (plan != null) {
-        saves
-            .computeIfAbsent(season, k -> new ArrayList<>())
-            .add(PlanService.Save.fresh(field.piece(), plan, field.name()));
-      }
-      addLog(farm, field.id(), row, owner);
+    if (files.equals("fields")) {
+      pieces.divide(farm);
     }
-    saves.forEach((season, all) -> plans.save(farm, season, all, "season " + season, owner));
-  }
-
-  private static CropView crop(CSVRecord r) {
-    return new CropView(
-        r.get("crop"),
-        day(r.get("planted")),
-        r.get("maturity").isEmpty() ? null : Double.valueOf(r.get("maturity")),
-        null,
-        day(r.get("harvest")));
   }
 
   /** Thirty shipped years, and made-up ones from then to the end of the demonstration. */
@@ -232,54 +198,8 @@ class DemoFarm implements SmartInitializingSingleton {
         r.get("organic").equals("yes"),
         r.get("notes"),
         r.get("left_out").isEmpty() ? null : r.get("left_out"),
-        crop(r),
-        new CropView(r.get("next"), day(r.get("next_planted")), null, null, null));
-  }
-
-  private static @Nullable LocalDate day(String text) {
-    return text.isEmpty() ? null : LocalDate.parse(text);
-  }
-
-  private static @Nullable PlanInput plan(CSVRecord r) {
-    if (r.get("status").isEmpty()) {
-      return null;
-    }
-    List<PlanInput.Component> components =
-        Arrays.stream(r.get("components").split(";"))
-            .map(c -> c.split(":"))
-            .map(c -> new PlanInput.Component(c[0], Double.parseDouble(c[1])))
-            .toList();
-    return new PlanInput(
-        PlanStatus.of(r.get("status")),
-        List.of(r.get("purposes").split(";")),
-        components,
-        r.get("method"),
-        LocalDate.parse(r.get("seed_on")),
-        r.get("ending"),
-        LocalDate.parse(r.get("end_on")));
-  }
-
-  private void addLog(UUID farmId, UUID fieldId, CSVRecord r, UUID owner) {
-    if (r.get("log").isEmpty()) {
-      return;
-    }
-    for (String entry : r.get("log").split(";(?=\\d{4}-)")) {
-      String[] parts = entry.split("\\|", -1);
-      log.add(
-          farmId,
-          fieldId,
-          new LogService.EntryView(
-              UUID.randomUUID(),
-              LocalDate.parse(parts[0]),
-              LogKind.of(parts[1]),
-              parts[2],
-              null,
-              null,
-              parts.length > 4 ? Double.valueOf(parts[4]) : null,
-              parts.length > 3 && !parts[3].isEmpty() ? parts[3] : null),
-          DAY,
-          owner);
-    }
+        DemoRows.crop(r),
+        new CropView(r.get("next"), DemoRows.day(r.get("next_planted")), null, null, null));
   }
 
   private void writeToken(UUID owner) {
@@ -294,27 +214,6 @@ class DemoFarm implements SmartInitializingSingleton {
       Files.writeString(path, accounts.makeToken(owner, "demo start").secret() + "\n");
     } catch (IOException e) {
       throw new UncheckedIOException("the demo's token cannot be written to " + path, e);
-    }
-  }
-
-  private static List<CSVRecord> rows(String file) {
-    try {
-      return CsvTable.rows(
-          new InputStreamReader(
-              new java.io.ByteArrayInputStream(resource(file)), StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static byte[] resource(String name) {
-    try (InputStream in = DemoFarm.class.getResourceAsStream("/demo/" + name)) {
-      if (in == null) {
-        throw new IllegalStateException("no resource " + name);
-      }
-      return in.readAllBytes();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
   }
 }

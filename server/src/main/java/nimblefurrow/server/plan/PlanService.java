@@ -1,24 +1,17 @@
 package nimblefurrow.server.plan;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.cover.SpeciesService;
@@ -27,32 +20,29 @@ import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Plans of pieces, and every change of them. Callers have checked who asks. */
 @Service
 public class PlanService {
-  private static final int LAST_CHANGES = 20;
-
   private final CoverPlans plans;
-  private final PlanChanges changes;
+  private final PlanStore store;
+  private final PlanHistory history;
   private final SpeciesService species;
   private final FieldService fields;
-  private final Clock clock;
 
   PlanService(
       CoverPlans plans,
-      PlanChanges changes,
+      PlanStore store,
+      PlanHistory history,
       SpeciesService species,
-      FieldService fields,
-      Clock clock) {
-    this.fields = fields;
+      FieldService fields) {
     this.plans = plans;
-    this.changes = changes;
+    this.store = store;
+    this.history = history;
     this.species = species;
-    this.clock = clock;
+    this.fields = fields;
   }
 
   /**
@@ -88,9 +78,6 @@ public class PlanService {
     }
   }
 
-  /** A change as the history shows it. */
-  public record ChangeView(Instant at, String what, boolean undone) {}
-
   /** All covers there are by piece, over all years, in the order of their days. */
   @Transactional(readOnly = true)
   public Map<UUID, List<PlanView>> ofAllYears(UUID farmId, Collection<UUID> pieces) {
@@ -99,7 +86,7 @@ public class PlanService {
 
   private static Map<UUID, List<PlanView>> byPiece(List<CoverPlanEntity> found) {
     return found.stream()
-        .map(PlanService::view)
+        .map(PlanStore::view)
         .collect(Collectors.groupingBy(PlanView::pieceId, Collectors.toList()));
   }
 
@@ -144,10 +131,9 @@ public class PlanService {
     UUID group = UUID.randomUUID();
     for (FieldService.CropSet c : fields.set(farmId, crops)) {
       PlanChange change =
-          change(farmId, c.pieceId(), null, c.season(), group, account, what, null, null);
+          history.note(farmId, c.pieceId(), null, c.season(), group, account, what, null, null);
       change.crop = true;
       change.cropBefore = c.crop();
-      changes.save(change);
     }
     store(farmId, seasonYear, saves, group, what, account);
   }
@@ -171,14 +157,14 @@ public class PlanService {
     for (Save save : saves) {
       List<CoverPlanEntity> chain = chains.computeIfAbsent(save.pieceId(), k -> new ArrayList<>());
       CoverPlanEntity stored = meant(save, chain, seasonYear);
-      PlanInput before = stored == null ? null : view(stored).plan();
+      PlanInput before = stored == null ? null : PlanStore.view(stored).plan();
       if (save.plan() == null && stored != null) {
         standsAlone(links, stored, chain, save.label());
       }
       UUID id = stored == null ? UUID.randomUUID() : stored.id;
       UUID rotationBefore = stored == null ? null : stored.rotationId;
       saved.add(id.toString());
-      CoverPlanEntity now = put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
+      CoverPlanEntity now = store.put(farmId, save.pieceId(), id, stored, save.plan(), seasonYear);
       if (now != null) {
         now.rotationId = save.rotation();
       }
@@ -187,10 +173,10 @@ public class PlanService {
       } else if (stored == null && now != null) {
         chain.add(now);
       }
-      PlanChange change =
-          change(farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan());
-      change.rotationBefore = rotationBefore;
-      changes.save(change);
+      history.note(
+                  farmId, save.pieceId(), id, seasonYear, group, account, what, before, save.plan())
+              .rotationBefore =
+          rotationBefore;
     }
     for (Save save : saves) {
       oneBehindTheOther(links, chains.getOrDefault(save.pieceId(), List.of()), saved, save.label());
@@ -241,15 +227,15 @@ public class PlanService {
         stored == null ? null : stored.version,
         save.version(),
         "the plan of " + save.label(),
-        () -> stored == null ? "no plan" : view(stored));
+        () -> stored == null ? "no plan" : PlanStore.view(stored));
     return stored;
   }
 
   /** What another cover follows is not taken from under it. */
   private static void standsAlone(
       Links links, CoverPlanEntity stored, List<CoverPlanEntity> all, String label) {
-    Link.Cover cover = links.cover(view(stored));
-    Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
+    Link.Cover cover = links.cover(PlanStore.view(stored));
+    Chain chain = Chain.of(links.covers(all.stream().map(PlanStore::view).toList()));
     chain
         .standsOn(cover)
         .ifPresent(
@@ -268,7 +254,7 @@ public class PlanService {
    */
   private static void oneBehindTheOther(
       Links links, List<CoverPlanEntity> all, Set<String> saved, String label) {
-    Chain chain = Chain.of(links.covers(all.stream().map(PlanService::view).toList()));
+    Chain chain = Chain.of(links.covers(all.stream().map(PlanStore::view).toList()));
     for (Link.Cover cover : chain.covers()) {
       if (!saved.contains(cover.id())) {
         continue;
@@ -280,149 +266,5 @@ public class PlanService {
                 throw new Refused("plans", label + ": " + r.say(UnitSystem.US));
               });
     }
-  }
-
-  /** Takes the last change back; says what it was, or nothing when there is none. */
-  @Transactional
-  public Optional<String> undo(UUID farmId) {
-    Optional<PlanChange> last = changes.findFirstByFarmIdAndUndoneFalseOrderByIdDesc(farmId);
-    if (last.isEmpty()) {
-      return Optional.empty();
-    }
-    List<PlanChange> group = changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup);
-    List<CoverPlanEntity> now =
-        plans.findByFarmIdAndPieceIdInOrderBySeedOn(
-            farmId, group.stream().map(c -> c.pieceId).distinct().toList());
-    Map<UUID, List<CoverPlanEntity>> byPiece =
-        now.stream().collect(Collectors.groupingBy(p -> p.pieceId));
-    List<FieldService.CropSet> crops = new ArrayList<>();
-    for (PlanChange change : group) {
-      change.undone = true;
-      if (change.crop) {
-        crops.add(
-            new FieldService.CropSet(
-                change.pieceId, change.seasonYear, Objects.requireNonNull(change.cropBefore)));
-        continue;
-      }
-      CoverPlanEntity stored = changed(byPiece.getOrDefault(change.pieceId, List.of()), change);
-      CoverPlanEntity again =
-          put(
-              farmId,
-              change.pieceId,
-              stored != null
-                  ? stored.id
-                  : change.planId != null ? change.planId : UUID.randomUUID(),
-              stored,
-              change.before == null ? null : change.before.plan(),
-              change.seasonYear);
-      if (again != null) {
-        again.rotationId = change.rotationBefore;
-      }
-    }
-    plans.flush();
-    fields.putBack(farmId, crops);
-    return last.map(c -> c.what);
-  }
-
-  /** The last changes of a piece's plan, newest first. */
-  @Transactional(readOnly = true)
-  public List<ChangeView> history(UUID farmId, UUID pieceId) {
-    return changes
-        .findByFarmIdAndPieceIdOrderByIdDesc(farmId, pieceId, Limit.of(LAST_CHANGES))
-        .stream()
-        .map(c -> new ChangeView(c.changedAt, c.what, c.undone))
-        .toList();
-  }
-
-  /** The cover a change was of, as it is now; null when there is none. */
-  private static @Nullable CoverPlanEntity changed(List<CoverPlanEntity> all, PlanChange change) {
-    return all.stream()
-        .filter(
-            p ->
-                change.planId == null
-                    ? p.seasonYear == change.seasonYear
-                    : p.id.equals(change.planId))
-        .findFirst()
-        .orElse(null);
-  }
-
-  private @Nullable CoverPlanEntity put(
-      UUID farmId,
-      UUID pieceId,
-      UUID id,
-      @Nullable CoverPlanEntity stored,
-      @Nullable PlanInput plan,
-      int seasonYear) {
-    if (plan == null) {
-      if (stored != null) {
-        plans.delete(stored);
-      }
-      return null;
-    }
-    CoverPlanEntity entity = stored;
-    if (entity == null) {
-      entity = new CoverPlanEntity();
-      entity.id = id;
-      entity.farmId = farmId;
-      entity.pieceId = pieceId;
-    }
-    entity.seasonYear = SeasonDates.seasonOfSeeding(plan.seedOn(), seasonYear);
-    entity.status = plan.status();
-    entity.purposes = plan.purposes().toArray(String[]::new);
-    entity.method = plan.method();
-    entity.seedOn = plan.seedOn();
-    entity.ending = plan.ending();
-    entity.endOn = plan.endOn();
-    entity.components.clear();
-    for (PlanInput.Component c : plan.components()) {
-      CoverPlanEntity.Component component = new CoverPlanEntity.Component();
-      component.species = c.species();
-      component.rateKgPerHa = BigDecimal.valueOf(c.rateKgPerHa()).setScale(4, RoundingMode.HALF_UP);
-      entity.components.add(component);
-    }
-    return plans.save(entity);
-  }
-
-  private PlanChange change(
-      UUID farmId,
-      UUID pieceId,
-      @Nullable UUID planId,
-      int seasonYear,
-      UUID group,
-      @Nullable UUID account,
-      String what,
-      @Nullable PlanInput before,
-      @Nullable PlanInput after) {
-    PlanChange change = new PlanChange();
-    change.farmId = farmId;
-    change.pieceId = pieceId;
-    change.planId = planId;
-    change.seasonYear = seasonYear;
-    change.changeGroup = group;
-    change.accountId = account;
-    change.changedAt = Instant.now(clock);
-    change.what = what;
-    change.before = StoredPlan.of(before);
-    change.after = StoredPlan.of(after);
-    return change;
-  }
-
-  private static PlanView view(CoverPlanEntity p) {
-    return new PlanView(
-        p.id,
-        p.pieceId,
-        p.seasonYear,
-        p.version == null ? 0 : p.version,
-        p.rotationId,
-        new PlanInput(
-            p.status,
-            List.of(p.purposes),
-            p.components.stream()
-                .map(c -> new PlanInput.Component(c.species, c.rateKgPerHa.doubleValue()))
-                .toList(),
-            p.method,
-            p.seedOn,
-            p.ending,
-            p.endOn));
   }
 }

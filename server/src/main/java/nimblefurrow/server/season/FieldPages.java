@@ -1,6 +1,7 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.time.Month;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -15,9 +16,10 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
+import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.plan.PlanHistory;
 import nimblefurrow.server.plan.PlanInput;
-import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
@@ -29,19 +31,22 @@ import org.springframework.stereotype.Component;
 /** All that a field's page shows of its season. */
 @Component
 class FieldPages {
-  private final PlanService plans;
+  /** Days for which the wet ways are counted. */
+  private static final int DAYS_AHEAD = 10;
+
+  private final PlanHistory history;
   private final WeatherService weathers;
   private final Standings standings;
   private final Outlooks outlooks;
   private final Furrows furrows;
 
   FieldPages(
-      PlanService plans,
+      PlanHistory history,
       WeatherService weathers,
       Standings standings,
       Outlooks outlooks,
       Furrows furrows) {
-    this.plans = plans;
+    this.history = history;
     this.weathers = weathers;
     this.standings = standings;
     this.outlooks = outlooks;
@@ -94,9 +99,21 @@ class FieldPages {
         planned.species(),
         planned.goals(),
         planned.groundFit(),
-        plans.history(farm.id(), c.field().piece()),
+        history.of(farm.id(), c.field().piece()),
         changes,
-        planned.moved());
+        planned.moved(),
+        weather == null ? null : sky(farm, weather));
+  }
+
+  private FieldSeasonView.Sky sky(FarmView farm, FarmWeather weather) {
+    LocalDate year = LocalDate.of(farm.seasonYear(), Month.JANUARY, 1);
+    Spread frost = weather.climate().killingFrost();
+    return new FieldSeasonView.Sky(
+        SeasonViews.rain(farm, weather),
+        SeasonViews.rounded(weathers.foretold(farm).ensemble().wetShares(DAYS_AHEAD), 2),
+        year.plusDays(Math.round(frost.quantile(0.1))),
+        year.plusDays(Math.round(frost.median())),
+        year.plusDays(Math.round(frost.quantile(0.9))));
   }
 
   private static LocalDate start(FarmView farm) {

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.server.fields.FieldView;
-import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanHistory;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.worklog.LogService;
@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param groundFit share of years in which the ground carries machines, by week
  * @param changes what would change, when this is a proposal
  * @param moved what each thing seen on the field changed in the forecast, oldest first
+ * @param sky rain and frost along it; null without weather
  */
 public record FieldSeasonView(
     FieldView field,
@@ -31,9 +32,26 @@ public record FieldSeasonView(
     List<SpeciesView> species,
     List<SeasonView.Goal> goals,
     double @Nullable [] groundFit,
-    List<PlanService.ChangeView> history,
+    List<PlanHistory.ChangeView> history,
     List<ReasonView> changes,
-    List<SightingEffect> moved) {
+    List<SightingEffect> moved,
+    @Nullable Sky sky) {
+
+  /**
+   * What the weather was, and what is to be reckoned with, along the season.
+   *
+   * @param rainMm rain of each day seen, from the season's start on
+   * @param wetShare of each of the next days, how many of the ways the weather may go are wet
+   * @param frostEarly the first killing frost of autumn, the earliest in ten years
+   * @param frostMiddle the middle year's
+   * @param frostLate the latest in ten years
+   */
+  public record Sky(
+      double[] rainMm,
+      double[] wetShare,
+      LocalDate frostEarly,
+      LocalDate frostMiddle,
+      LocalDate frostLate) {}
 
   /** What one sighting moved in the forecast. */
   public record SightingEffect(LogService.EntryView entry, List<ReasonView> changes) {}

@@ -20,6 +20,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.plan.PlanHistory;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.support.KeyOf;
@@ -41,6 +42,7 @@ class SeasonController {
   private final Proposals proposals;
   private final FieldQuestions questions;
   private final PlanService plans;
+  private final PlanHistory history;
   private final FieldService fields;
   private final FarmService farms;
   private final Access access;
@@ -51,6 +53,7 @@ class SeasonController {
       Proposals proposals,
       FieldQuestions questions,
       PlanService plans,
+      PlanHistory history,
       FieldService fields,
       FarmService farms,
       Access access,
@@ -59,6 +62,7 @@ class SeasonController {
     this.proposals = proposals;
     this.questions = questions;
     this.plans = plans;
+    this.history = history;
     this.fields = fields;
     this.farms = farms;
     this.access = access;
@@ -299,7 +303,7 @@ class SeasonController {
   @PostMapping("/farms/{farmId}/plans/undo")
   Undone undo(@PathVariable UUID farmId) {
     access.manage(farmId);
-    return new Undone(plans.undo(farmId).orElse(null));
+    return new Undone(history.undo(farmId).orElse(null));
   }
 
   private void checkPlan(UUID farmId, PlanInput plan) {

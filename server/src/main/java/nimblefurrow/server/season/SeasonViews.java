@@ -2,9 +2,11 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.Stream;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.outlook.Outlook;
@@ -18,6 +20,7 @@ import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Spread;
+import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherEnsemble;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.ReasonView;
@@ -99,25 +102,11 @@ final class SeasonViews {
 
   static SeasonView.Strip strip(FarmView farm, FarmWeather weather) {
     LocalDate start = SeasonService.start(farm);
-    int seen =
-        (int)
-            Math.max(
-                0,
-                Math.min(
-                    POINTS * 7L,
-                    java.time.temporal.ChronoUnit.DAYS.between(start, weather.record().end()) + 1));
-    double[] mean = new double[seen];
-    double[] rain = new double[seen];
-    int at = weather.record().indexOf(start);
-    for (int i = 0; i < seen; i++) {
-      boolean inside = at + i >= 0;
-      mean[i] = inside ? weather.record().meanC(at + i) : 0;
-      rain[i] = inside ? weather.record().precipMm(at + i) : 0;
-    }
+    DailyWeather record = weather.record();
     double[] low = new double[POINTS];
     double[] middle = new double[POINTS];
     double[] high = new double[POINTS];
-    int first = (int) java.time.temporal.ChronoUnit.DAYS.between(weather.ensemble().start(), start);
+    int first = (int) ChronoUnit.DAYS.between(weather.ensemble().start(), start);
     for (int p = 0; p < POINTS; p++) {
       int day = first + 7 * p;
       Spread week =
@@ -137,7 +126,27 @@ final class SeasonViews {
       high[p] = week.quantile(0.9);
     }
     return new SeasonView.Strip(
-        rounded(mean, 1), rounded(rain, 1), rounded(low, 1), rounded(middle, 1), rounded(high, 1));
+        seen(farm, record, record::meanC),
+        rain(farm, weather),
+        rounded(low, 1),
+        rounded(middle, 1),
+        rounded(high, 1));
+  }
+
+  /** Rain of each day seen, from the season's start on, mm. */
+  static double[] rain(FarmView farm, FarmWeather weather) {
+    return seen(farm, weather.record(), weather.record()::precipMm);
+  }
+
+  private static double[] seen(FarmView farm, DailyWeather record, IntToDoubleFunction of) {
+    LocalDate start = SeasonService.start(farm);
+    long days = ChronoUnit.DAYS.between(start, record.end()) + 1;
+    int at = record.indexOf(start);
+    double[] all = new double[(int) Math.max(0, Math.min(POINTS * 7L, days))];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = at + i >= 0 ? of.applyAsDouble(at + i) : 0;
+    }
+    return rounded(all, 1);
   }
 
   static SeasonView.WindowView of(Window w) {

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { blocks, fitting, hill, seasonLines, xOf, type YearLink } from './strip'
+import { blocks, fitting, hill, seasonLines, xOf, type YearLink } from './yearLinks'
 
 const room = { from: '2025-07-01', to: '2027-07-01', width: 730, ground: 42 }
 const link = (id: string, kind: YearLink['kind'], from: string, until: string): YearLink => ({

@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { between } from '../../words/days'
+import type { Schemas } from '../api/client'
+import { between } from '../words/days'
 
 /*
  * Years as one strip of ground: crops stand tall on it, covers low, each from the day it was seeded
