@@ -21,10 +21,12 @@ export function useZoom(
   anchor: Ref<string | undefined>,
   today: Ref<string | undefined>,
 ) {
-  const chosen = ref<View>()
-  const view = computed<View | undefined>(() =>
-    chosen.value && bounds.value ? inside(chosen.value, bounds.value) : season.value,
-  )
+  /** All there is, also when more of it comes later; or a part. */
+  const chosen = ref<View | 'all'>()
+  const view = computed<View | undefined>(() => {
+    if (!chosen.value || !bounds.value) return season.value
+    return chosen.value === 'all' ? bounds.value : inside(chosen.value, bounds.value)
+  })
   const level = computed<Level>(() => (view.value ? levelOf(view.value) : 'season'))
   // Another field or season begins whole.
   watch(
@@ -33,6 +35,7 @@ export function useZoom(
   )
 
   function go(to: Level) {
+    if (to === 'years') return void (chosen.value = 'all')
     const day = (to === 'days' && today.value) || anchor.value
     if (season.value && bounds.value && day)
       chosen.value = around(to, day, season.value, bounds.value)

@@ -114,7 +114,7 @@ class PlanTest {
 
     String wrong = csv.replace("Creek Forty", "Creek Fifty").replace("2026-09-16", "16 Sept");
     Api.Answer refused = owner.upload(farm + "/plan.csv", wrong);
-    assertThat(refused.text()).contains("line 11: “16 Sept” is not a day");
+    assertThat(refused.text()).contains("line 12: “16 Sept” is not a day");
     assertThat(owner.get(farm + "/plan.csv").ok().text()).isEqualTo(csv);
   }
 

@@ -100,6 +100,12 @@ class RotationTest {
     assertThat(covers(years, field, 2032)).isEqualTo(1);
     assertThat(covers(years, field, 2030)).isZero();
 
+    // Four years, crops and covers: one step in the plan's history, as it is one to take back.
+    JsonNode history = owner.get(farm + "/fields/" + field + "/season").ok().json().get("history");
+    assertThat(StreamSupport.stream(history.spliterator(), false))
+        .filteredOn(c -> c.get("what").asString().contains("Corn and beans"))
+        .hasSize(1);
+
     // Laid again with another first year, what came of it follows, what was set by hand stays.
     Map<String, Object> other =
         Map.of("fieldIds", List.of(field), "from", 2029, "to", 2032, "offset", 2);
