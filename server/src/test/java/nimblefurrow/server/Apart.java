@@ -39,9 +39,9 @@ final class Apart implements AutoCloseable {
   }
 
   /** Starts two at once on one empty database and waits until both answer. */
-  static List<Apart> two(String name) throws Exception {
+  static List<Apart> two(String name, String... options) throws Exception {
     FreshDatabase database = FreshDatabase.make(name);
-    List<Apart> both = List.of(launch(name, database), launch(name, database));
+    List<Apart> both = List.of(launch(name, database, options), launch(name, database, options));
     for (Apart one : both) {
       one.await();
     }
