@@ -13,6 +13,7 @@ const [STEP, NOTCH, MOVES] = [1.6, 1.0022, 0.15]
  * @param bounds the farthest that can be looked at
  * @param anchor the day that a month is about
  * @param today the day from which hours are known; none of another season
+ * @param first what is looked at before anybody chooses
  */
 export function useZoom(
   box: Readonly<Ref<HTMLElement | null>>,
@@ -20,11 +21,14 @@ export function useZoom(
   bounds: Ref<View | undefined>,
   anchor: Ref<string | undefined>,
   today: Ref<string | undefined>,
+  first: Level = 'season',
 ) {
   /** All there is, also when more of it comes later; or a part. */
   const chosen = ref<View | 'all'>()
   const view = computed<View | undefined>(() => {
-    if (!chosen.value || !bounds.value) return season.value
+    if (!bounds.value || !season.value) return season.value
+    if (!chosen.value)
+      return anchor.value ? around(first, anchor.value, season.value, bounds.value) : season.value
     return chosen.value === 'all' ? bounds.value : inside(chosen.value, bounds.value)
   })
   const level = computed<Level>(() => (view.value ? levelOf(view.value) : 'season'))
@@ -73,7 +77,7 @@ export function useZoom(
     const days = view.value?.days ?? 0
     if (event.key === '+' || event.key === '=') closer(STEP)
     else if (event.key === '-') closer(1 / STEP)
-    else if (event.key === '0') chosen.value = undefined
+    else if (event.key === '0') go('season')
     else if (event.key === 'ArrowLeft') along(-Math.max(1, MOVES * days))
     else if (event.key === 'ArrowRight') along(Math.max(1, MOVES * days))
     else return

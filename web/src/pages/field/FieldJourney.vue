@@ -4,6 +4,8 @@ import { computed, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
 import FurrowThread from '../../furrow/FurrowThread.vue'
+import FieldPicture from './FieldPicture.vue'
+import { anchorOf, type Question } from './questions'
 
 /** Where on a field's way one is: the field, its seeding, its counts, its ending; its season under them. */
 const route = useRoute()
@@ -13,8 +15,13 @@ const { data: shown } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', (
 }))
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
-/** Height of the season under the steps, px. */
-const HEIGHT = 34
+/** Height of the season under the steps, and the width from which there is room for its axis, px. */
+const [HEIGHT, WIDE] = [34, 700] as const
+/** What a step is about: its days are looked at from near. */
+const ABOUT: Record<string, Question> = { job: 'how', end: 'end' }
+const about = computed(() => ABOUT[route.path.split('/').at(-1) ?? ''])
+const plan = computed(() => shown.value?.furrow.plan?.plan ?? null)
+const anchor = computed(() => anchorOf(about.value ?? null, plan.value, shown.value))
 const STEPS = [
   { to: '', name: 'Field' },
   { to: '/job', name: 'Seeding job' },
@@ -35,8 +42,18 @@ const path = (to: string) => `/fields/${fieldId.value}${to}`
         >{{ s.name }}</router-link
       >
     </nav>
+    <FieldPicture
+      v-if="about && width > WIDE"
+      :key="about"
+      :shown="shown"
+      :plan="plan"
+      :odds="null"
+      :anchor="anchor"
+      first="month"
+      low
+    />
     <FurrowThread
-      v-if="shown && width"
+      v-else-if="shown && width"
       :furrow="shown.furrow"
       :shape="shown.shape"
       :start="shown.start"

@@ -7,6 +7,7 @@ import AxisHours from '../../furrow/axis/AxisHours.vue'
 import AxisLanes from '../../furrow/axis/AxisLanes.vue'
 import AxisSky from '../../furrow/axis/AxisSky.vue'
 import AxisYears from '../../furrow/axis/AxisYears.vue'
+import type { Level } from '../../furrow/axis/zoom'
 import FurrowStrip from '../../furrow/FurrowStrip.vue'
 import { within, x } from '../../furrow/scale'
 import { useSession } from '../../session'
@@ -19,8 +20,12 @@ const props = defineProps<{
   odds: Schemas['DateOddsView'] | null
   /** The day that closer looks are about. */
   anchor: string
-  movable: boolean
-  proposed: boolean
+  movable?: boolean
+  proposed?: boolean
+  /** What is looked at before anybody chooses. */
+  first?: Level
+  /** Above something else that is read: the season itself is drawn lower. */
+  low?: boolean
 }>()
 const emit = defineEmits<{
   move: [plan: PlanInput]
@@ -39,7 +44,7 @@ const axis = useFieldAxis(props, holder, width)
 const { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, limits, harvest } = axis
 const { view, level } = zoom
 /** Among hours the season needs less room. */
-const picture = computed(() => (level.value === 'days' ? FLAT : TALL))
+const picture = computed(() => (props.low || level.value === 'days' ? FLAT : TALL))
 
 function point(lane: 'seed' | 'end', key?: string) {
   const window = props.shown?.windows.find((w) => lane === 'seed' && w.method === key)
@@ -124,21 +129,10 @@ function pickLink(id: string) {
             </template>
           </FurrowStrip>
           <svg :width="width" :height="tall" class="lanes">
-            <line
-              v-for="l in limits"
-              :key="l.at"
-              :x1="l.at"
-              :x2="l.at"
-              y1="0"
-              :y2="tall"
-              class="limit"
-            />
-            <line
+            <path v-for="l in limits" :key="l.at" :d="`M${l.at},0v${tall}`" class="limit" />
+            <path
               v-if="within(scale, shown.today)"
-              :x1="x(scale, shown.today)"
-              :x2="x(scale, shown.today)"
-              y1="0"
-              :y2="tall"
+              :d="`M${x(scale, shown.today)},0v${tall}`"
               class="today"
             />
             <AxisHours

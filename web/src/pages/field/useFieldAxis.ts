@@ -11,6 +11,7 @@ import {
   type LaneBar,
 } from '../../furrow/axis/lanes'
 import { useZoom } from '../../furrow/axis/useZoom'
+import type { Level } from '../../furrow/axis/zoom'
 import { within, x } from '../../furrow/scale'
 import { WEEKS } from '../../furrow/shapes'
 import { boundsOf } from './axisBounds'
@@ -24,6 +25,7 @@ interface Shown {
   plan: PlanInput | null
   odds: Schemas['DateOddsView'] | null
   anchor: string
+  first?: Level
 }
 
 /** What a field's axis shows, and how much of the field's time is looked at. */
@@ -46,6 +48,7 @@ export function useFieldAxis(
     bounds,
     computed(() => props.anchor),
     computed(() => (props.shown && props.shown.today > props.shown.start ? props.shown.today : '')),
+    props.first,
   )
   const { view, level } = zoom
   const scale = computed(() => ({ start: '', days: 1, ...view.value, width: width.value }))

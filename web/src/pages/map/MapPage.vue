@@ -17,14 +17,17 @@ import type { Furrow } from '../../api/client'
 import { read } from '../../farm/data'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
+import { painted, type By, type Legend } from './paint'
+import { toward } from './toward'
 
 /** Where a name stands in its field, how wide its halo is, and how near one may go. */
 const [LABEL_AT, HALO, NEAREST] = [0.78, 3, 19]
+type Box = [number, number, number, number]
 const session = useSession()
 const router = useRouter()
 const theme = useTheme()
 const holder = useTemplateRef<HTMLElement>('holder')
-const by = ref<'next' | 'crop' | 'odds'>('next')
+const by = ref<By>('next')
 const picked = shallowRef<Furrow | null>(null)
 const trouble = ref('')
 const source = new VectorSource()
@@ -33,56 +36,17 @@ let map: OlMap | undefined
 const css = (name: string) =>
   getComputedStyle(document.querySelector('.v-application')!).getPropertyValue(name).trim()
 
-interface Legend {
-  name: string
-  color: string
-  hatch?: boolean
-}
 const legend = ref<Legend[]>([])
 
-/** Colour by what is asked; the name is written on every field, so colour is never the only sign. */
-function paint(f: Furrow): Legend {
-  if (by.value === 'crop') {
-    const colors: Record<string, string> = {
-      corn: css('--crop-straw'),
-      'silage corn': '#c9a86a',
-      soybeans: css('--crop-green'),
-      wheat: '#d8bfa0',
-    }
-    return { name: f.crop, color: colors[f.crop] ?? css('--soil-band') }
-  }
-  if (by.value === 'odds') {
-    if (!f.goal) return { name: 'no cover', color: css('--soil-band') }
-    const share = f.goal.met / f.goal.years
-    if (share >= session.usual('goodOdds'))
-      return { name: '7 of 10 years or better', color: css('--leaf') }
-    return share >= session.usual('fairOdds')
-      ? { name: '4 to 6 of 10', color: css('--leaf-fan') }
-      : { name: 'below 4 of 10', color: '#d59a80' }
-  }
-  const colors: Record<string, string> = {
-    MISSED: '#c9785a',
-    CLOSING: '#dd9f62',
-    SEED_NOW: css('--leaf'),
-    END_NOW: css('--leaf'),
-    SEED_SOON: css('--leaf-fan'),
-    CONFIRM: '#8fb6cc',
-    LOOK: '#8fb6cc',
-    WAIT: css('--crop-green'),
-    CHOOSE: css('--plate'),
-    SEED_LATER: '#cfd9b8',
-    LEFT_OUT: css('--soil-band'),
-    ENDED: css('--soil-band'),
-  }
-  return { name: f.next.label, color: colors[f.next.kind] ?? '#ccc' }
-}
+const paint = (f: Furrow) =>
+  painted(f, by.value, css, { good: session.usual('goodOdds'), fair: session.usual('fairOdds') })
 
 /** Where a field's name stands: inside it, clear of a hole in its middle. */
 function labelPoint(feature: Feature): Point | undefined {
   const shape = feature.getGeometry() as MultiPolygon
   const holes = shape.getPolygons().some((p) => p.getLinearRingCount() > 1)
   if (!holes) return undefined
-  const [left, bottom, right, top] = shape.getExtent() as [number, number, number, number]
+  const [left, bottom, right, top] = shape.getExtent() as Box
   const place = [(left + right) / 2, bottom + LABEL_AT * (top - bottom)]
   return shape.intersectsCoordinate(place) ? new Point(place) : undefined
 }
@@ -156,6 +120,23 @@ onMounted(async () => {
     (refusal) => (trouble.value = refusal.message),
   )
 })
+/** By keys from field to field; what is picked stays in sight. */
+function key(event: KeyboardEvent) {
+  if (event.key === 'Enter' && picked.value) void router.push('/fields/' + picked.value.fieldId)
+  const places = source.getFeatures().map((feature) => {
+    const [left, bottom, right, top] = feature.getGeometry()!.getExtent() as Box
+    return { x: (left + right) / 2, y: (bottom + top) / 2, at: feature.get('furrow') as Furrow }
+  })
+  const from = places.find((p) => p.at.fieldId === picked.value?.fieldId)
+  const to = toward(event.key, from, places)
+  if (!to) return
+  event.preventDefault()
+  picked.value = to.at
+  source.changed()
+  const [left, bottom, right, top] = map!.getView().calculateExtent() as Box
+  const seen = to.x > left && to.x < right && to.y > bottom && to.y < top
+  if (!seen) map!.getView().setCenter([to.x, to.y])
+}
 watch([by, () => theme.global.name.value], repaint)
 onBeforeUnmount(() => map?.setTarget(undefined))
 </script>
@@ -179,8 +160,15 @@ onBeforeUnmount(() => map?.setTarget(undefined))
       </li>
     </ul>
     <div v-show="!trouble" class="frame">
-      <div ref="holder" class="map" role="region" aria-label="Map of the farm's fields"></div>
-      <div v-if="picked" class="card picked">
+      <div
+        ref="holder"
+        class="map"
+        role="application"
+        tabindex="0"
+        aria-label="Map of the farm's fields: arrows go from field to field, Enter opens one"
+        @keydown="key"
+      ></div>
+      <div v-if="picked" class="card picked" role="status">
         <h2>{{ picked.name }}</h2>
         <p class="muted">
           {{ session.amount(picked.areaHa, 'HA') }} · {{ picked.crop }} → {{ picked.nextCrop }}
@@ -212,6 +200,10 @@ onBeforeUnmount(() => map?.setTarget(undefined))
 .map {
   width: 100%;
   height: 100%;
+}
+.map:focus-visible {
+  outline: 3px solid var(--sky);
+  outline-offset: -3px;
 }
 .legend {
   list-style: none;
