@@ -1,12 +1,18 @@
 <script setup lang="ts">
 /** What is proposed or chosen, and what may be done with it. */
-defineProps<{ proposed: number; chosen: number }>()
-const emit = defineEmits<{ keep: []; drop: []; accept: []; several: []; letGo: [] }>()
+defineProps<{
+  proposed: number
+  chosen: number
+  /** What the proposed moves come to together. */
+  sum: string
+}>()
+const emit = defineEmits<{ keep: []; drop: []; accept: []; several: []; change: []; letGo: [] }>()
 </script>
 
 <template>
   <div v-if="proposed" class="bar no-print" role="status">
     <b>{{ proposed }} {{ proposed === 1 ? 'move' : 'moves' }} proposed</b>
+    <span v-if="sum">{{ sum }}</span>
     <v-btn color="primary" @click="emit('keep')">Keep (Enter)</v-btn>
     <v-btn variant="text" @click="emit('drop')">Drop (Esc)</v-btn>
   </div>
@@ -14,6 +20,7 @@ const emit = defineEmits<{ keep: []; drop: []; accept: []; several: []; letGo: [
     <b>{{ chosen }} {{ chosen === 1 ? 'field' : 'fields' }} chosen</b>
     <v-btn color="primary" @click="emit('accept')">Accept their plans</v-btn>
     <v-btn variant="outlined" @click="emit('several')">Plan one cover on them</v-btn>
+    <v-btn variant="outlined" @click="emit('change')">Change their plans</v-btn>
     <v-btn variant="text" @click="emit('letGo')">Let go</v-btn>
   </div>
 </template>

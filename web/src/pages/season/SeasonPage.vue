@@ -10,6 +10,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import RushLine from '../field-work/RushLine.vue'
+import ChangeSeveral from './ChangeSeveral.vue'
 import FurrowRow from './FurrowRow.vue'
 import GroupHead from './GroupHead.vue'
 import { heightPx, type RowHeight } from '../../furrow/heights'
@@ -29,8 +30,9 @@ const { undo } = season
 const { width: screen, smAndDown } = useDisplay()
 const { data: view, trouble, again } = useRead('/api/farms/{farmId}/season')
 const rows = useSeasonRows(view)
-const { words, grouping, chosen, picked, items, totals, headline } = rows
+const { words, grouping, chosen, picked, items, totals, headline, sum } = rows
 const several = ref(false)
+const changing = ref(false)
 const edge = ref<Reason | null>(null)
 watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
@@ -162,13 +164,16 @@ onBeforeUnmount(() => season.drop())
     <SeasonBar
       :proposed="season.proposed"
       :chosen="chosen.size"
+      :sum="sum"
       @keep="keep()"
       @drop="season.drop()"
       @accept="acceptChosen"
       @several="several = true"
+      @change="changing = true"
       @let-go="rows.letGo"
     />
     <PlanSeveral v-model="several" :furrows="picked" @saved="planned" />
+    <ChangeSeveral v-model="changing" :furrows="picked" />
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
 import { grouped, type Grouping } from './grouping'
 import { headline, matches, otherSeason } from './said'
+import { saySum, sumOf } from './several'
 
 /** The furrows of the season as they are filtered, grouped and chosen. */
 export function useSeasonRows(view: Ref<SeasonView | undefined>) {
@@ -50,10 +51,30 @@ export function useSeasonRows(view: Ref<SeasonView | undefined>) {
     chosen.value = next
   }
   const letGo = () => (chosen.value = new Set())
+  /** What several moves come to, while they are proposed. */
+  const sum = computed(() => {
+    const moves = (view.value?.furrows ?? []).flatMap((was) => {
+      const now = season.proposals.get(was.fieldId)?.furrow
+      return now ? [{ was, now }] : []
+    })
+    return moves.length > 1 ? saySum(sumOf(moves)) : ''
+  })
   const head = computed(() => {
     const farm = view.value?.farm
     const other = farm ? otherSeason(farm.seasonYear, farm.thisSeason) : ''
     return other || headline(furrows.value)
   })
-  return { words, grouping, chosen, picked, furrows, items, totals, headline: head, choose, letGo }
+  return {
+    words,
+    grouping,
+    chosen,
+    picked,
+    furrows,
+    items,
+    totals,
+    sum,
+    headline: head,
+    choose,
+    letGo,
+  }
 }

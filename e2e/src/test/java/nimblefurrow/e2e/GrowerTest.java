@@ -159,4 +159,36 @@ class GrowerTest {
     page.getByLabel("Tall rows").click();
     assertThat(threads).hasCount(0);
   }
+
+  @Test
+  void severalPlansAreTriedAlikeAndDroppedOrKept() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    page.getByLabel("Choose all of Open now").check();
+    page.getByText("Change their plans").click();
+    page.getByLabel("Seed so many days later; earlier with a minus").fill("6");
+    page.getByText("Try it").click();
+    Locator bar = page.locator(".bar", holding("moves proposed"));
+    assertThat(bar).containsText(Pattern.compile("goals met \\d+ → \\d+ of \\d+ years"));
+    page.keyboard().press("Escape");
+    assertThat(bar).hasCount(0);
+    assertThat(page.locator(".bar")).containsText("fields chosen");
+  }
+
+  @Test
+  void theMapGoesByArrowsFromFieldToField() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    page.navigate("/map");
+    Locator map = page.locator(".map");
+    assertThat(page.locator(".legend li").first()).isVisible();
+    map.focus();
+    page.keyboard().press("ArrowRight");
+    Locator picked = page.locator(".picked h2");
+    String first = picked.innerText();
+    page.keyboard().press("ArrowRight");
+    assertThat(picked).not().hasText(first);
+    String second = picked.innerText();
+    page.keyboard().press("Enter");
+    page.waitForURL(Pattern.compile("/fields/"));
+    assertThat(page.locator("h1")).hasText(second);
+  }
 }

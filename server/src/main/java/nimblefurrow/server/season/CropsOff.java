@@ -48,7 +48,7 @@ public class CropsOff {
    */
   public Map<Integer, Map<UUID, LocalDate>> days(
       FarmView farm, List<FieldYears> fields, Map<UUID, List<LogService.EntryView>> logs) {
-    Map<UUID, Map<Deed, LocalDate>> kept = keptDays.of(farm.id());
+    Map<UUID, Map<Deed, KeptDays.Kept>> kept = keptDays.of(farm.id());
     Map<Integer, Map<UUID, LocalDate>> all = new HashMap<>();
     fields.stream()
         .flatMap(f -> f.crops().keySet().stream())
@@ -61,10 +61,10 @@ public class CropsOff {
     private final LocalDate today;
     private final int year;
     private final @Nullable FarmWeather weather;
-    private final Map<UUID, Map<Deed, LocalDate>> kept;
+    private final Map<UUID, Map<Deed, KeptDays.Kept>> kept;
     private final Map<UUID, Map<Deed, FieldStanding.Said>> said;
 
-    Season(FarmView farm, int year, Map<UUID, Map<Deed, LocalDate>> kept) {
+    Season(FarmView farm, int year, Map<UUID, Map<Deed, KeptDays.Kept>> kept) {
       this.today = farm.today();
       this.year = year;
       this.kept = kept;
@@ -97,7 +97,8 @@ public class CropsOff {
       }
       CropSeasons grown = outlooks.crop(Crops.model(crop, year), weather);
       Map<Deed, LocalDate> meant = new EnumMap<>(Deed.class);
-      LocalDate day = kept.getOrDefault(field, Map.of()).get(Deed.HARVEST);
+      KeptDays.Kept harvest = kept.getOrDefault(field, Map.of()).get(Deed.HARVEST);
+      LocalDate day = harvest == null ? null : harvest.day();
       if (day != null && season.holds(day)) {
         meant.put(Deed.HARVEST, day);
       }

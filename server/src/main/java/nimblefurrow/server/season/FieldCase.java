@@ -52,7 +52,7 @@ record FieldCase(
     SeasonLog log,
     SpeciesTable table,
     Map<Deed, FieldStanding.Said> said,
-    Map<Deed, LocalDate> kept,
+    Map<Deed, KeptDays.Kept> kept,
     Seeded wentOut,
     @Nullable PlanView plan,
     @Nullable Before before,
@@ -120,9 +120,27 @@ record FieldCase(
         cover,
         follows ? next().plantOn() : null,
         logged,
-        kept,
+        kept(cover),
         said,
         wentOut.areaHa() / field.areaHa());
+  }
+
+  /** Days of kept work that still hold beside the days the cover is meant for. */
+  private Map<Deed, LocalDate> kept(FieldStanding.@Nullable Cover cover) {
+    Map<Deed, LocalDate> days = new EnumMap<>(Deed.class);
+    kept.forEach(
+        (deed, k) -> {
+          LocalDate meant =
+              cover == null
+                  ? null
+                  : deed == Deed.SEEDING
+                      ? cover.seedOn()
+                      : deed == Deed.ENDING ? cover.endOn() : null;
+          if (k.holds(meant)) {
+            days.put(deed, k.day());
+          }
+        });
+    return days;
   }
 
   NextCrop next() {

@@ -260,19 +260,19 @@ class FieldCases {
       Map<UUID, List<PlanView>> covers,
       SpeciesTable table,
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
-      Map<UUID, Map<Deed, LocalDate>> kept,
+      Map<UUID, Map<Deed, KeptDays.Kept>> kept,
       Map<UUID, SeedWentOut.Seeding> wentOut) {
     SeasonLog log(FieldView field) {
       return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
     }
 
     /** Days of kept work of a cover behind another of its season: its own, and the planting. */
-    Map<Deed, LocalDate> keptOf(FieldView field, @Nullable PlanView later) {
-      Map<Deed, LocalDate> all = new EnumMap<>(Deed.class);
+    Map<Deed, KeptDays.Kept> keptOf(FieldView field, @Nullable PlanView later) {
+      Map<Deed, KeptDays.Kept> all = new EnumMap<>(Deed.class);
       if (later != null) {
         all.putAll(kept.getOrDefault(later.id(), Map.of()));
       }
-      LocalDate planting = kept.getOrDefault(field.id(), Map.of()).get(Deed.PLANTING);
+      KeptDays.Kept planting = kept.getOrDefault(field.id(), Map.of()).get(Deed.PLANTING);
       if (planting != null) {
         all.put(Deed.PLANTING, planting);
       }
@@ -285,17 +285,17 @@ class FieldCases {
   }
 
   /** Days of kept work that lie in the season that is looked at. */
-  private Map<UUID, Map<Deed, LocalDate>> kept(FarmView farm) {
+  private Map<UUID, Map<Deed, KeptDays.Kept>> kept(FarmView farm) {
     SeasonDates.Range season = SeasonDates.log(farm.seasonYear());
-    Map<UUID, Map<Deed, LocalDate>> all = new HashMap<>();
+    Map<UUID, Map<Deed, KeptDays.Kept>> all = new HashMap<>();
     keptDays
         .of(farm.id())
         .forEach(
             (field, days) -> {
-              Map<Deed, LocalDate> mine = new EnumMap<>(Deed.class);
+              Map<Deed, KeptDays.Kept> mine = new EnumMap<>(Deed.class);
               days.forEach(
                   (deed, day) -> {
-                    if (season.holds(day)) {
+                    if (season.holds(day.day())) {
                       mine.put(deed, day);
                     }
                   });

@@ -18,6 +18,8 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.weather.WeatherService;
@@ -39,6 +41,7 @@ class Circumstances {
   private final WeatherService weather;
   private final PinService pins;
   private final HireService hire;
+  private final PlanService plans;
 
   Circumstances(
       FarmService farms,
@@ -48,7 +51,8 @@ class Circumstances {
       LogService log,
       WeatherService weather,
       PinService pins,
-      HireService hire) {
+      HireService hire,
+      PlanService plans) {
     this.farms = farms;
     this.fields = fields;
     this.shed = shed;
@@ -57,6 +61,7 @@ class Circumstances {
     this.weather = weather;
     this.pins = pins;
     this.hire = hire;
+    this.plans = plans;
   }
 
   /** All that counts now, by what it is about. */
@@ -66,6 +71,7 @@ class Circumstances {
     all.put("day", "It is %s: the days ahead are known anew".formatted(said(farm.today())));
     weather.ahead(farm, AHEAD_DAYS).ifPresent(w -> all.put("ahead", rain(w)));
     harvests(farm, all);
+    covers(farm, all);
     for (MachineView m : shed.machines(farmId)) {
       all.put("machine " + m.id(), machine(m));
     }
@@ -96,6 +102,23 @@ class Circumstances {
       } else if (meant != null) {
         all.put(
             "harvest " + f.id(), "%s is to be harvested on %s".formatted(f.name(), said(meant)));
+      }
+    }
+  }
+
+  /** Days of the season's covers: who moves one by hand means it. */
+  private void covers(FarmView farm, Map<String, String> all) {
+    List<FieldView> list = fields.list(farm.id());
+    Map<UUID, List<PlanView>> covers =
+        plans.ofAllYears(farm.id(), list.stream().map(FieldView::piece).toList());
+    for (FieldView f : list) {
+      for (PlanView p : covers.getOrDefault(f.piece(), List.of())) {
+        if (p.seasonYear() == farm.seasonYear()) {
+          all.put(
+              "cover " + p.id(),
+              "%s is to be seeded on %s and ended on %s"
+                  .formatted(f.name(), said(p.plan().seedOn()), said(p.plan().endOn())));
+        }
       }
     }
   }

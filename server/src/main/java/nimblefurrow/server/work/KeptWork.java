@@ -1,6 +1,5 @@
 package nimblefurrow.server.work;
 
-import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
@@ -22,15 +21,15 @@ class KeptWork implements KeptDays {
 
   @Override
   @Transactional(readOnly = true)
-  public Map<UUID, Map<Deed, LocalDate>> of(UUID farmId) {
-    Map<UUID, Map<Deed, LocalDate>> all = new HashMap<>();
+  public Map<UUID, Map<Deed, Kept>> of(UUID farmId) {
+    Map<UUID, Map<Deed, Kept>> all = new HashMap<>();
     for (WorkItem item : items.findByFarmId(farmId)) {
       JobKind.of(item.job)
           .deed()
           .ifPresent(
               deed ->
                   all.computeIfAbsent(of(item), k -> new EnumMap<>(Deed.class))
-                      .put(deed, item.finishOn));
+                      .put(deed, new Kept(item.finishOn, item.meantOn)));
     }
     return all;
   }

@@ -2,6 +2,7 @@ package nimblefurrow.server.work;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -10,7 +11,9 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.work.JobKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,6 +26,7 @@ class PlanKeeping {
   private final WorkSeens seens;
   private final KeptPlan plan;
   private final LayingOut layings;
+  private final PlanDays planDays;
   private final Clock clock;
 
   PlanKeeping(
@@ -31,12 +35,14 @@ class PlanKeeping {
       WorkSeens seens,
       KeptPlan plan,
       LayingOut layings,
+      PlanDays planDays,
       Clock clock) {
     this.items = items;
     this.keepings = keepings;
     this.seens = seens;
     this.plan = plan;
     this.layings = layings;
+    this.planDays = planDays;
     this.clock = clock;
   }
 
@@ -64,6 +70,7 @@ class PlanKeeping {
     Map<String, WorkItem> now = new HashMap<>();
     items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.job, i));
     Set<UUID> there = plan.names(farmId).keySet();
+    Map<UUID, Map<Deed, LocalDate>> meant = planDays.of(farmId);
     for (WorkViews.ProposedItem p : proposal.items()) {
       // A field may have gone since this was proposed.
       if (!wanted.contains(p.key()) || !there.contains(p.fieldId())) {
@@ -71,6 +78,7 @@ class PlanKeeping {
       }
       WorkItem item = now.getOrDefault(p.key(), new WorkItem());
       take(farmId, p, item);
+      item.meantOn = meant(item, meant);
       items.save(item);
     }
     if (in.keys() == null) {
@@ -87,6 +95,12 @@ class PlanKeeping {
     }
     items.flush();
     return plan.work(farmId);
+  }
+
+  private static @Nullable LocalDate meant(WorkItem item, Map<UUID, Map<Deed, LocalDate>> all) {
+    UUID link = JobKind.link(item.job);
+    Map<Deed, LocalDate> days = all.getOrDefault(link == null ? item.fieldId : link, Map.of());
+    return JobKind.of(item.job).deed().map(days::get).orElse(null);
   }
 
   private static void take(UUID farmId, WorkViews.ProposedItem p, WorkItem item) {
@@ -143,6 +157,7 @@ class PlanKeeping {
     items.deleteByFarmId(farmId);
     items.flush();
     Set<UUID> there = plan.names(farmId).keySet();
+    Map<UUID, Map<Deed, LocalDate>> meant = planDays.of(farmId);
     for (StoredJob v : last.items) {
       if (!there.contains(v.fieldId())) {
         continue;
@@ -161,6 +176,7 @@ class PlanKeeping {
       item.hours = v.hours();
       item.shareDone = v.shareDone();
       item.segments = v.segments();
+      item.meantOn = meant(item, meant);
       items.save(item);
     }
     last.undone = true;

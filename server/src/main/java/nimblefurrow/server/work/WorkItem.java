@@ -27,6 +27,10 @@ class WorkItem {
   String words = "";
   LocalDate startOn;
   LocalDate finishOn;
+
+  /** The day the field's own plan had for it when it was kept; null where it has none. */
+  @Nullable LocalDate meantOn;
+
   double hours;
   double shareDone;
 
