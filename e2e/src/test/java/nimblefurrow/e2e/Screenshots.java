@@ -34,9 +34,11 @@ final class Screenshots {
     desk.locator(".changes").waitFor();
     take(desk, "season-move");
     desk.keyboard().press("Escape");
-    field(desk, "Hedge Row");
+    field(desk, "Cedar Draw");
     desk.setViewportSize(1280, 1400);
-    desk.locator(".chain svg").waitFor();
+    desk.getByText("By when must it be seeded?").waitFor();
+    desk.locator(".levels button", Browser.holding("Month")).click();
+    desk.locator(".axis").getByText("wanted:").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
     for (String page : new String[] {"map", "years", "hours", "open", "seed", "shed"}) {
