@@ -33,7 +33,8 @@ class EndingTest {
     button(page, "Choose this").click();
     page.getByLabel("Why, in a few words").fill("the planter cuts standing stems better");
     button(page, "Keep the choice").click();
-    assertThat(page.locator(".chosen")).containsText("the planter cuts standing stems better");
+    assertThat(page.locator("section.chosen"))
+        .containsText("the planter cuts standing stems better");
     Locator first = button(page, "Take on").first();
     first.click();
     button(page, "Done").first().click();

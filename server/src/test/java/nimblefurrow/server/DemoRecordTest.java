@@ -17,7 +17,7 @@ class DemoRecordTest {
   @Test
   void twoFieldsAreWorkedInPiecesThatShareTheirPast() throws Exception {
     Api owner = Api.owner();
-    String farm = owner.farm();
+    String farm = owner.demoCopy();
     List<JsonNode> fields = list(owner.get(farm + "/fields").ok().json());
     List<JsonNode> pieces = fields.stream().filter(f -> f.has("ofField")).toList();
     assertThat(pieces)
@@ -42,7 +42,7 @@ class DemoRecordTest {
   @Test
   void whatWasMeantAtFirstStandsInTheHistoryBehindWhatWasDone() throws Exception {
     Api owner = Api.owner();
-    String farm = owner.farm();
+    String farm = owner.demoCopy();
     String field = farm + "/fields/" + owner.furrow(farm, "Mill Quarter").get("fieldId").asString();
     assertThat(list(owner.get(field + "/season").ok().json().get("history")))
         .extracting(c -> c.get("what").asString())
