@@ -67,6 +67,6 @@ class KeptDayTest {
         .atMost(Duration.ofMinutes(2))
         .until(
             () -> owner.get(farm + "/field-work/run").ok().text(),
-            run -> run.contains("Hedge Row is to be seeded on"));
+            now -> now.contains("Hedge Row is to be seeded on"));
   }
 }
