@@ -33,12 +33,15 @@ export function inside(view: View, bounds: View): View {
   return { start: plus(bounds.start, Math.max(0, Math.min(bounds.days - days, at))), days }
 }
 
+/** Whole days, the same either way: who looks closer and back is where they were. */
+const whole = (days: number) => Math.sign(days) * Math.round(Math.abs(days))
+
 /** Closer or farther, so that the day at a share of the width stays where it is. */
 export function zoomed(view: View, factor: number, share: number, bounds: View): View {
   // At least a day more or less, or small steps would never leave the days.
   const wanted = factor > 1 ? Math.ceil(view.days * factor) : Math.floor(view.days * factor)
   const days = Math.max(LEAST, Math.min(bounds.days, wanted))
-  return inside({ start: plus(view.start, Math.round(share * (view.days - days))), days }, bounds)
+  return inside({ start: plus(view.start, whole(share * (view.days - days))), days }, bounds)
 }
 
 export function shifted(view: View, days: number, bounds: View): View {
