@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import { plus, sayDay } from '../../words/days'
+import { DRY_MM } from '../rain'
 import { x, type DayScale } from '../scale'
 
 /** Rain that fell, days that may be wet, the days of the killing frost and of harvest. */
@@ -16,15 +17,15 @@ const props = defineProps<{
   /** A measure of rain, in the reader's unit. */
   rain: (mm: number) => string
 }>()
-/** Less is no mark, mm; px a mm takes, and at most; how tall a day is that is wet in all ways. */
-const [DRY, PER_MM, MOST, SURE] = [0.5, 0.9, 30, 22] as const
+/** Px a mm takes, and at most; how tall a day is that is wet in all ways. */
+const [PER_MM, MOST, SURE] = [0.9, 30, 22] as const
 const day = computed(() => props.scale.width / props.scale.days)
 const seen = (at: number) => at + day.value > 0 && at < props.scale.width
 const drops = computed(() =>
   props.sky.rainMm.flatMap((mm, i) => {
     const on = plus(props.start, i)
     const at = x(props.scale, on)
-    return mm < DRY || !seen(at)
+    return mm < DRY_MM || !seen(at)
       ? []
       : [{ on, at, tall: Math.min(MOST, mm * PER_MM), said: props.rain(mm) }]
   }),

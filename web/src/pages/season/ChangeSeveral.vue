@@ -7,7 +7,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sentence } from '../../words/reasons'
-import { changed, isChange, type Change } from './several'
+import { changed, isChange, wrongWith, type Change } from './several'
 
 /** Several plans changed alike: tried first, on each field by its own windows; kept or dropped after. */
 const open = defineModel<boolean>({ required: true })
@@ -15,6 +15,7 @@ const props = defineProps<{ furrows: Furrow[] }>()
 const session = useSession()
 const season = useSeason()
 const change = reactive<Change>({ method: '', ending: '', seedDays: 0, endDays: 0 })
+const wrong = computed(() => wrongWith(change))
 const busy = ref(false)
 const done = ref(0)
 /** Fields that cannot be changed so, with why. */
@@ -76,6 +77,7 @@ async function go() {
         type="number"
         label="End so many days later; earlier with a minus"
       />
+      <p v-if="wrong" class="rust mt-3" role="alert">{{ wrong }}</p>
       <ul v-if="left.length && !busy" class="rust mt-3">
         <li v-for="l in left" :key="l">{{ l }}</li>
       </ul>
@@ -90,7 +92,7 @@ async function go() {
           color="primary"
           type="submit"
           :loading="busy"
-          :disabled="!furrows.length || !isChange(change)"
+          :disabled="!furrows.length || !isChange(change) || !!wrong"
           >Try it</v-btn
         >
         <v-btn variant="text" @click="((stopped = true), (open = busy))">{{

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { SeasonView } from '../../api/client'
 import { useSession } from '../../session'
 import { months, plus } from '../../words/days'
+import { DRY_MM } from '../../furrow/rain'
 import { within, x } from '../../furrow/scale'
 
 const props = defineProps<{
@@ -15,8 +16,6 @@ const session = useSession()
 const HEIGHT = 62
 const BASE = 56
 const TOP = 20
-/** Less rain than this, mm, is no mark. */
-const DRY = 0.5
 const scale = computed(() => ({ start: props.view.start, days: 56 * 7, width: props.width }))
 const ticks = computed(() => months(props.view.start, plus(props.view.start, 56 * 7 - 6)))
 const y = (celsius: number) => BASE - ((celsius + 18) / 50) * (BASE - TOP)
@@ -39,7 +38,7 @@ const middle = computed(() => {
 })
 const rain = computed(() =>
   (props.view.weather?.rainMm ?? []).flatMap((mm, i) => {
-    if (mm < DRY) return []
+    if (mm < DRY_MM) return []
     const at = ((i + 0.5) / 392) * props.width
     return [`M${at.toFixed(1)},${BASE}v${(-Math.min(34, mm * 0.8)).toFixed(1)}`]
   }),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { FieldSeason, Furrow } from '../../api/client'
-import { changed, isChange, saySum, sumOf, type Change } from './several'
+import { changed, isChange, saySum, sumOf, wrongWith, type Change } from './several'
 
 const plan = { method: 'drill', seedOn: '2026-09-24', ending: 'sprayEarly', endOn: '2027-04-25' }
 const reason = (text: string) => ({ text, figures: {} })
@@ -53,6 +53,17 @@ describe('several fields changed at once', () => {
     expect(changed(field(false), { ...none, seedDays: 1 })).toEqual({ why: null })
     expect(isChange(none)).toBe(false)
     expect(isChange({ ...none, endDays: -1 })).toBe(true)
+  })
+})
+
+it('days are whole and of this season, and an emptied field is no days', () => {
+  const wrong = (days: unknown) => wrongWith({ ...none, seedDays: days as number })
+  expect([90, -90, 0, ''].map(wrong)).toEqual(['', '', '', ''])
+  for (const days of [91, -91, 1.5, 1e9, NaN]) expect(wrong(days)).toContain('at most 90')
+  expect(wrongWith({ ...none, endDays: 91 })).not.toBe('')
+  expect(after({ seedDays: '' as unknown as number, endDays: 1 })).toMatchObject({
+    seedOn: '2026-09-24',
+    endOn: '2027-04-26',
   })
 })
 

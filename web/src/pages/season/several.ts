@@ -11,6 +11,17 @@ export interface Change {
 
 export const isChange = (c: Change) => !!(c.method || c.ending || c.seedDays || c.endDays)
 
+/** More days than these are another season, not a move. */
+const MOST_DAYS = 90
+
+/** What is wrong with a change, in a sentence; nothing when it can be tried. */
+export function wrongWith(c: Change): string {
+  const fine = (days: number) => Number.isInteger(days) && Math.abs(days) <= MOST_DAYS
+  return fine(Number(c.seedDays)) && fine(Number(c.endDays))
+    ? ''
+    : `Give whole days, at most ${MOST_DAYS} earlier or later.`
+}
+
 /** A plan as it would be, or why it cannot be changed so: a reason, or none where nothing is planned. */
 export type Tried = { plan: PlanInput } | { why: Reason | null }
 
@@ -40,8 +51,8 @@ export function changed(field: FieldSeason, change: Change): Tried {
   return {
     plan: {
       ...plan,
-      seedOn: plus(plan.seedOn, change.seedDays),
-      endOn: plus(plan.endOn, change.endDays),
+      seedOn: plus(plan.seedOn, Number(change.seedDays)),
+      endOn: plus(plan.endOn, Number(change.endDays)),
     },
   }
 }

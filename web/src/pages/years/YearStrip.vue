@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { sayFullDay } from '../../words/days'
+import YearLinkHill from '../../furrow/YearLinkHill.vue'
 import { blocks, seasonLines, xOf, type StripRoom, type YearLink } from '../../furrow/yearLinks'
 
 /** What grows on a piece of ground through the years. */
@@ -29,7 +29,6 @@ const room = computed<StripRoom>(() => ({
 const drawn = computed(() => blocks(props.links, room.value))
 const lines = computed(() => seasonLines(room.value))
 const now = computed(() => xOf(props.today, room.value))
-const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(l.until)}`
 </script>
 
 <template>
@@ -59,28 +58,17 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
       :y2="GROUND + 4"
       class="july"
     />
-    <g
+    <YearLinkHill
       v-for="b in drawn"
       :key="b.link.id"
-      role="button"
-      tabindex="0"
-      :aria-label="said(b.link)"
-      :class="[
-        'link',
-        b.link.kind,
-        b.link.state,
-        { proposed: b.link.status === 'proposed', chosen: chosen === b.link.id },
-      ]"
-      @click="emit('pick', b.link)"
-      @keydown.enter="emit('pick', b.link)"
+      :block="b"
+      :name-at="LABEL"
+      :chosen="chosen === b.link.id"
+      button
+      @pick="emit('pick', b.link)"
     >
-      <title>{{ said(b.link) }}</title>
-      <path :d="b.path" />
-      <text v-if="b.label" :x="b.left + b.width / 2" :y="LABEL" text-anchor="middle">
-        {{ b.label }}
-      </text>
       <circle v-if="broken?.includes(b.link.id)" :cx="b.left + b.width" :cy="GROUND - 24" r="4" />
-    </g>
+    </YearLinkHill>
     <line x1="0" :x2="width" :y1="GROUND" :y2="GROUND" class="ground" />
     <line :x1="now" :x2="now" y1="0" :y2="GROUND + 5" class="today" />
   </svg>
@@ -105,44 +93,6 @@ const said = (l: YearLink) => `${l.name}, ${sayFullDay(l.from)} to ${sayFullDay(
 .today {
   stroke: var(--rust);
   stroke-width: 1.5;
-}
-.link {
-  cursor: pointer;
-  text-decoration: none;
-}
-.link path {
-  stroke-width: 1.2;
-}
-.crop path {
-  fill: var(--crop-straw);
-  stroke: var(--line);
-}
-.crop.standing path,
-.crop.ahead path {
-  fill: var(--crop-green);
-}
-.cover path {
-  fill: var(--leaf);
-  stroke: var(--leaf);
-}
-.ahead path {
-  fill-opacity: 0.55;
-}
-.proposed path {
-  fill-opacity: 0.15;
-  stroke-dasharray: 4 3;
-}
-.link:hover path,
-.link.chosen path {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.link text {
-  font-size: 11px;
-  fill: var(--muted);
-}
-.cover text {
-  fill: var(--leaf);
 }
 circle {
   fill: var(--rust);

@@ -50,7 +50,7 @@ class YearsTest {
     page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill("Upper Tile");
     assertThat(page.locator("section.field")).hasCount(1);
     row(page, "Upper Tile")
-        .locator("g.link")
+        .locator("g.grew")
         .filter(new Locator.FilterOptions().setHasText("soybeans"))
         .last()
         .click();
