@@ -90,6 +90,11 @@ const made = createRouter({
       component: () => import('./pages/field-work/WorkPage.vue'),
     },
     {
+      path: '/work/sheets',
+      meta: { title: 'Sheets for the cab' },
+      component: () => import('./pages/field-work/SheetsPage.vue'),
+    },
+    {
       path: '/endings',
       meta: { title: 'Endings' },
       component: () => import('./pages/ending/EndingsPage.vue'),

@@ -11,5 +11,8 @@ export function useKinds() {
     method(methodKey)?.rateBasis === 'DRILLED'
       ? species(id)?.drilledKgPerHa
       : species(id)?.surfaceKgPerHa
-  return { method, ending, species, rates }
+  /** What can hurt someone at a kind of ending, from the first that has it. */
+  const dangers = (trait: 'rolls' | 'sprays' | 'feeds') =>
+    session.choices?.endings.find((e) => e[trait])?.safety ?? []
+  return { method, ending, species, rates, dangers }
 }

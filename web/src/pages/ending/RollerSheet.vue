@@ -7,6 +7,7 @@ import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { plus, sayDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
+import { sentence } from '../../words/reasons'
 
 /** What the roller's driver takes along. */
 const props = defineProps<{ page: Schemas['EndingPage']; endOn?: string }>()
@@ -125,9 +126,8 @@ const hours = computed(() =>
         </tr>
       </tbody>
     </table>
-    <p class="small mt-2">
-      ▲ Stand clear of frames and drums that fold; block before working under. Water shifts balance
-      and braking; steering is light with a heavy front mount. Rye near flowering: pollen.
+    <p v-for="(c, i) in kinds.dangers('rolls')" :key="i" class="small my-1">
+      ▲ {{ sentence(session.reason(c)) }}.
     </p>
     <p class="muted small">Local rules and the machine’s manual govern; this does not.</p>
   </section>

@@ -8,10 +8,12 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { newId } from '../../words/ids'
+import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
 import ProductForm from './ProductForm.vue'
 import { fresh, type Product } from './products'
 import ProductTable from './ProductTable.vue'
+import SprayTold from './SprayTold.vue'
 import TankAnswer from './TankAnswer.vue'
 
 /** Products from their labels, tanks, and what stands against an entered limit. */
@@ -25,6 +27,7 @@ const PRODUCTS = '/api/farms/{farmId}/products'
 const PRODUCT = '/api/farms/{farmId}/products/{productId}'
 const L_PER_M3 = 1000
 const session = useSession()
+const kinds = useKinds()
 const { data: known } = useRead(PRODUCTS)
 const { data: machines } = useRead('/api/farms/{farmId}/machines')
 const products = computed(() => known.value ?? [])
@@ -36,6 +39,12 @@ const tankL = ref<number | undefined>(session.usual('sprayTank'))
 const heightCm = ref<number>()
 const grazeFrom = ref('')
 const hard = ref(false)
+/** Of the planned way, and of every spray; each once. */
+const told = computed(() => [
+  ...new Set(
+    [...props.cautions, ...kinds.dangers('sprays')].map((c) => sentence(session.reason(c))),
+  ),
+])
 const path = () => ({ fieldId: props.page.fieldId })
 
 // The tank of the farm's sprayer is filled in once, and may be typed over.
@@ -96,9 +105,7 @@ const remove = (p: Product) =>
       >
     </div>
     <p v-if="page.organic" class="rust my-2">This field is organic: no herbicide belongs on it.</p>
-    <p v-for="(c, i) in cautions" :key="i" class="small my-1">
-      ▲ {{ sentence(session.reason(c)) }}.
-    </p>
+    <p v-for="c in told" :key="c" class="small my-1">▲ {{ c }}.</p>
     <p v-if="known && !products.length" class="muted my-2">
       No products yet. Enter one from its label: rates, spray volume, intervals, limits.
     </p>
@@ -118,16 +125,14 @@ const remove = (p: Product) =>
       <v-checkbox v-model="hard" label="Hard water" density="compact" />
     </div>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
+    <SprayTold v-if="answer" :page="page" :body="body()" :products="used" :rates="rates" />
     <template v-if="answer">
       <TankAnswer :answer="answer" />
       <v-btn v-if="session.operator" class="no-print mt-2" variant="outlined" @click="log"
         >It went out so: write it down</v-btn
       >
     </template>
-    <p class="small mt-2">
-      ▲ The label is the law; use a licensed applicator where required. Protective gear, drift,
-      inversions, neighbours and bees; rinse and keep records. No rate here replaces a label’s.
-    </p>
+    <p class="small mt-2">Rinse and keep records. No rate here replaces a label’s.</p>
     <ProductForm v-if="editing" v-model="editing" />
   </section>
 </template>

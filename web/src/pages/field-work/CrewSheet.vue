@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Furrow } from '../../api/client'
+import type { Furrow, Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay, sayFullDay } from '../../words/days'
+import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
 
 const session = useSession()
+const kinds = useKinds()
 const { data: season, trouble } = useRead('/api/farms/{farmId}/season')
 const proposals = ref(false)
 const PAGE = 200
@@ -14,38 +16,54 @@ const most = ref(PAGE)
 
 interface Job {
   day: string
+  /** What its field allows, for a seeding. */
+  window: string
   what: string
+  cautions: string[]
   field: Furrow
   how: string
 }
 
+/** Each caution once. */
+const said = (...all: (Schemas['ReasonView'][] | undefined)[]) => [
+  ...new Set(all.flatMap((list) => list ?? []).map((r) => sentence(session.reason(r)))),
+]
+const edge = (f: Furrow) =>
+  f.window?.possible
+    ? `window ${sayDay(f.window.opens.day)} to ${sayDay(f.window.closes.day)}`
+    : 'no window as planned'
 const jobs = computed<Job[]>(() => {
   const list: Job[] = []
   for (const f of season.value?.furrows ?? []) {
     const p = f.plan?.plan
     if (!p || (p.status !== 'accepted' && !proposals.value)) continue
-    const label = (kind: string) =>
-      [...(session.choices?.methods ?? []), ...(session.choices?.endings ?? [])].find(
-        (c) => c.key === kind,
-      )?.label ?? kind
+    const [method, ending] = [kinds.method(p.method), kinds.ending(p.ending)]
     if (!f.seededOn) {
       const rates = p.components.map((c) => {
         const name = session.choices?.species.find((s) => s.id === c.species)?.name ?? c.species
         return `${name} ${session.amount(c.rateKgPerHa, 'KG_PER_HA')}`
       })
-      list.push({ day: p.seedOn, what: label(p.method), field: f, how: rates.join(', ') })
+      list.push({
+        day: p.seedOn,
+        window: edge(f),
+        what: method?.label ?? p.method,
+        cautions: said(f.window?.cautions, method?.safety),
+        field: f,
+        how: rates.join(', '),
+      })
     }
-    if (!f.endedOn)
-      list.push({ day: p.endOn, what: label(p.ending), field: f, how: 'before ' + f.nextCrop })
+    if (!f.endedOn && !ending?.ofItself)
+      list.push({
+        day: p.endOn,
+        window: '',
+        what: ending?.label ?? p.ending,
+        cautions: said(ending?.safety),
+        field: f,
+        how: 'before ' + f.nextCrop,
+      })
   }
   return list.sort((a, b) => a.day.localeCompare(b.day))
 })
-
-const edge = (f: Furrow) =>
-  f.window?.possible
-    ? `window ${sayDay(f.window.opens.day)} to ${sayDay(f.window.closes.day)}`
-    : 'no window as planned'
-const isSeeding = (j: Job) => j.day === j.field.plan?.plan.seedOn
 
 /** The year, where it is not this one. */
 const sayYear = (day: string) => {
@@ -83,7 +101,7 @@ const print = () => window.print()
         <tr v-for="(j, i) in jobs.slice(0, most)" :key="i">
           <td class="day">
             {{ sayDay(j.day) }}{{ sayYear(j.day) }}<br /><span class="muted small">{{
-              isSeeding(j) ? edge(j.field) : ''
+              j.window
             }}</span>
           </td>
           <td>
@@ -95,13 +113,7 @@ const print = () => window.print()
           <td>{{ sentence(j.what) }}</td>
           <td>
             {{ j.how }}
-            <div
-              v-for="(c, k) in isSeeding(j) ? (j.field.window?.cautions ?? []) : []"
-              :key="k"
-              class="small"
-            >
-              ▲ {{ sentence(session.reason(c)) }}
-            </div>
+            <div v-for="c in j.cautions" :key="c" class="small">▲ {{ c }}.</div>
           </td>
           <td class="write"></td>
         </tr>

@@ -9,7 +9,6 @@ import CrewCard from './CrewCard.vue'
 import DayList from './DayList.vue'
 import HireCard from './HireCard.vue'
 import LaneChart from './LaneChart.vue'
-import MachineSheets from './MachineSheets.vue'
 import MorningList from './MorningList.vue'
 import OddsCard from './OddsCard.vue'
 import ProposalCard from './ProposalCard.vue'
@@ -33,7 +32,6 @@ const seconds = ref(session.usual('layOutSeconds'))
 const goal = ref<number | undefined>(session.usual('goalWorth'))
 const lanes = computed(() => proposal.value ?? odds.value)
 const took = (now: Schemas['WorkView']) => void place(WORK, now)
-const print = () => window.print()
 </script>
 
 <template>
@@ -46,7 +44,7 @@ const print = () => window.print()
         </p>
       </div>
       <v-btn variant="text" class="no-print" @click="undo">Undo</v-btn>
-      <v-btn variant="outlined" class="no-print" @click="print">Print</v-btn>
+      <v-btn variant="outlined" class="no-print" to="/work/sheets">Sheets</v-btn>
       <template v-if="session.owner">
         <v-select
           v-model="seconds"
@@ -92,7 +90,6 @@ const print = () => window.print()
       :today="work.today"
       :stamp="JSON.stringify(work.items.map((i) => [i.id, i.shareDone, i.startOn]))"
     />
-    <MachineSheets v-if="work" :work="work" />
     <div v-if="work" class="grid">
       <DayList :work="work" :movable="session.operator" :owner="session.owner" @changed="took" />
       <div class="side">

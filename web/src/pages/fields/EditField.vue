@@ -131,6 +131,14 @@ async function remove() {
       <h2 class="mt-5 mb-2">Crop of {{ session.season + 1 }}</h2>
       <CropFields v-model="input.nextCrop" which="nextCrop" :at="at" />
       <v-textarea v-model="input.rotationNotes" label="Notes on the rotation" class="mt-5" />
+      <v-text-field
+        v-model="input.hazards"
+        label="Hazards a driver must know"
+        placeholder="power line, soft spot, open inlet"
+        hint="printed on every sheet of this field"
+        class="mt-2"
+        :error-messages="at('hazards')"
+      />
       <v-checkbox v-model="form.leftOut" label="Left out this year" class="mt-2" />
       <v-text-field
         v-if="form.leftOut"

@@ -22,6 +22,7 @@ export function blank(): FieldForm {
     erodible: false,
     organic: false,
     rotationNotes: '',
+    hazards: '',
     crop: { kind: 'corn' },
     nextCrop: { kind: 'soybean' },
   }
@@ -42,6 +43,7 @@ export function formOf(f: FieldView, system: UnitSystem): FieldForm {
     erodible: f.erodible,
     organic: f.organic,
     rotationNotes: f.rotationNotes,
+    hazards: f.hazards,
     leftOutReason: f.leftOutReason,
     crop: { ...f.crop },
     nextCrop: { ...f.nextCrop },
@@ -100,6 +102,7 @@ export function conflicts(
     ['next crop', (f) => crops[f.nextCrop.kind]],
     ['next planted', (f) => f.nextCrop.plantedOn],
     ['notes', (f) => f.rotationNotes],
+    ['hazards', (f) => f.hazards],
     ['left out', (f) => f.leftOutReason],
   ]
   const said = (value: unknown) => String(value || '–')

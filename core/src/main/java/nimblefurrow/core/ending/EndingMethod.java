@@ -1,11 +1,13 @@
 package nimblefurrow.core.ending;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -109,6 +111,21 @@ public abstract class EndingMethod {
    */
   public @Nullable String school(NextCrop.Kind next) {
     return null;
+  }
+
+  /** {@return what can hurt someone at this work, or around it} */
+  public List<Reason> safety() {
+    List<Reason> all = new ArrayList<>();
+    if (rolls()) {
+      all.addAll(Dangers.ROLLING);
+    }
+    if (sprays()) {
+      all.addAll(Dangers.SPRAYING);
+    }
+    if (stirs()) {
+      all.addAll(Dangers.TURNING_SHAFTS);
+    }
+    return all;
   }
 
   /** {@return whether a herbicide is part of it} */

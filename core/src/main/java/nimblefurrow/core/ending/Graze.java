@@ -21,6 +21,11 @@ final class Graze extends EndingMethod {
   }
 
   @Override
+  public List<Reason> safety() {
+    return Dangers.GRAZING;
+  }
+
+  @Override
   public boolean feeds() {
     return true;
   }
@@ -58,8 +63,7 @@ final class Graze extends EndingMethod {
           Reason.of(
               "lush grass in spring can bring grass tetany: magnesium for cows in milk, and hay first"));
     }
-    found.warn(Reason.of("every product used since seeding has a grazing interval on its label"));
-    found.warn(Reason.of("what grew from treated seed is grazed only as the seed's label allows"));
+    Dangers.GRAZING.forEach(found::warn);
     found.warn(Reason.of("the cover regrows: end it one of the other ways after"));
   }
 

@@ -29,6 +29,11 @@ final class Hay extends EndingMethod {
   }
 
   @Override
+  public List<Reason> safety() {
+    return Dangers.TURNING_SHAFTS;
+  }
+
+  @Override
   public List<Ending> acts(LocalDate on) {
     return List.of(new Ending.Cut(on, STUBBLE_CM, true));
   }

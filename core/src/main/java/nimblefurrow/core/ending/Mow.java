@@ -21,6 +21,11 @@ final class Mow extends EndingMethod {
   }
 
   @Override
+  public List<Reason> safety() {
+    return Dangers.TURNING_SHAFTS;
+  }
+
+  @Override
   public List<Ending> acts(LocalDate on) {
     return List.of(new Ending.Cut(on, STUBBLE_CM, false));
   }

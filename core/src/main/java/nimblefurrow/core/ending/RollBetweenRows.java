@@ -1,11 +1,17 @@
 package nimblefurrow.core.ending;
 
+import java.util.List;
 import nimblefurrow.core.units.Reason;
 
 /** A narrow roller or mower between the rows of a crop that is up. */
 final class RollBetweenRows extends RescueMethod {
   RollBetweenRows() {
     super("betweenRows");
+  }
+
+  @Override
+  public List<Reason> safety() {
+    return Dangers.TURNING_SHAFTS;
   }
 
   @Override

@@ -197,6 +197,7 @@ class DemoFarm implements SmartInitializingSingleton {
         r.get("erodible").equals("yes"),
         r.get("organic").equals("yes"),
         r.get("notes"),
+        r.isMapped("hazards") ? r.get("hazards") : null,
         r.get("left_out").isEmpty() ? null : r.get("left_out"),
         DemoRows.crop(r),
         new CropView(r.get("next"), DemoRows.day(r.get("next_planted")), null, null, null));

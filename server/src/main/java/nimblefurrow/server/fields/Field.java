@@ -51,6 +51,9 @@ class Field {
 
   String rotationNotes = "";
 
+  /** What a driver who does not know it must know before going in. */
+  String hazards = "";
+
   /** Why it is left out of covers, by season. */
   @ElementCollection(fetch = FetchType.LAZY)
   @CollectionTable(name = "field_left_out", joinColumns = @JoinColumn(name = "field_id"))

@@ -13,6 +13,8 @@ import nimblefurrow.server.support.InputProblem;
 
 /** What may be wrong with a field as edited, each with a sentence. */
 final class FieldChecks {
+  private static final int LONGEST_HAZARDS = 160;
+
   private final List<InputProblem.At> problems = new ArrayList<>();
 
   private FieldChecks() {}
@@ -46,6 +48,12 @@ final class FieldChecks {
       wrong("name", "A field needs a name.");
     } else if (input.name().length() > 80) {
       wrong("name", "The name is longer than 80 characters.");
+    }
+    String hazards = input.hazards();
+    if (hazards != null && hazards.length() > LONGEST_HAZARDS) {
+      wrong(
+          "hazards",
+          "Hazards are said in " + LONGEST_HAZARDS + " characters: a sheet has one line.");
     }
     Double area = input.givenAreaHa();
     if (area != null && !FieldLimits.area(area)) {

@@ -157,6 +157,7 @@ public class FieldImport {
         false,
         "",
         null,
+        null,
         NO_CROP,
         NO_CROP);
   }

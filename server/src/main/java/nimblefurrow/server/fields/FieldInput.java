@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
  * A field as edited.
  *
  * @param version the version that was read; null for a new field
+ * @param hazards what a driver must know before going in; null leaves it as it is
  */
 public record FieldInput(
     @Nullable Long version,
@@ -18,6 +19,7 @@ public record FieldInput(
     boolean erodible,
     boolean organic,
     String rotationNotes,
+    @Nullable String hazards,
     @Nullable String leftOutReason,
     CropView crop,
     CropView nextCrop) {}

@@ -303,6 +303,9 @@ public class FieldService {
     field.erodible = input.erodible();
     field.organic = input.organic();
     field.rotationNotes = input.rotationNotes();
+    if (input.hazards() != null) {
+      field.hazards = input.hazards().strip();
+    }
     leaveOut(field, seasonYear, input.leftOutReason());
     FieldPiece piece = field.pieces.get(0);
     crop(piece, seasonYear, input.crop());
@@ -361,6 +364,7 @@ public class FieldService {
         f.erodible,
         f.organic,
         f.rotationNotes,
+        f.hazards,
         f.leftOut.get(seasonYear),
         cropView(piece, seasonYear),
         cropView(piece, seasonYear + 1),

@@ -159,6 +159,10 @@ public class PieceService {
             today);
     joined.givenAreaHa = given ? a.areaHa().add(b.areaHa()) : null;
     joined.ofField = a.ofField;
+    // A driver must know of what is in either part.
+    if (!b.hazards.isEmpty() && !a.hazards.contains(b.hazards)) {
+      joined.hazards = a.hazards.isEmpty() ? b.hazards : a.hazards + "; " + b.hazards;
+    }
     parts.forEach(p -> retire(p, today));
     fields.flush();
     fields.save(joined);
@@ -238,6 +242,7 @@ public class PieceService {
     part.erodible = of.erodible;
     part.organic = of.organic;
     part.rotationNotes = of.rotationNotes;
+    part.hazards = of.hazards;
     part.leftOut = new HashMap<>(of.leftOut);
     part.ofField = of.ofField == null ? of.id : of.ofField;
     part.workedFrom = today;

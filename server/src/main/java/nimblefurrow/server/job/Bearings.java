@@ -1,6 +1,7 @@
 package nimblefurrow.server.job;
 
-import java.util.Objects;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -18,11 +19,18 @@ public class Bearings {
   /** Degrees from north of a field's seeding; null when nobody wrote it down. */
   @Transactional(readOnly = true)
   public @Nullable Double of(UUID farmId, UUID fieldId) {
-    return records.findByFarmId(farmId).stream()
-        .filter(r -> r.fieldId.equals(fieldId))
-        .map(r -> r.bearingDeg)
-        .filter(Objects::nonNull)
-        .reduce((a, b) -> b)
-        .orElse(null);
+    return all(farmId).get(fieldId);
+  }
+
+  /** Degrees from north by field, for the fields of which it was written down; the last counts. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Double> all(UUID farmId) {
+    Map<UUID, Double> all = new HashMap<>();
+    for (SeedingRecord r : records.findByFarmId(farmId)) {
+      if (r.bearingDeg != null) {
+        all.put(r.fieldId, r.bearingDeg);
+      }
+    }
+    return all;
   }
 }

@@ -13,6 +13,7 @@ import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seeding.RateBasis;
 import nimblefurrow.core.seeding.SeedingMethods;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
@@ -25,6 +26,7 @@ import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -101,6 +103,7 @@ class SeasonController {
    * @param onSurface whether seed lies on the ground, with no depth to set
    * @param flies whether it flies
    * @param carriesManure whether seed goes out in the manure tank
+   * @param safety what can hurt someone at it
    */
   record MethodChoice(
       @KeyOf(KeyOf.What.SEEDING_METHOD) String key,
@@ -108,7 +111,8 @@ class SeasonController {
       RateBasis rateBasis,
       boolean onSurface,
       boolean flies,
-      boolean carriesManure) {}
+      boolean carriesManure,
+      List<ReasonView> safety) {}
 
   /**
    * A way of ending.
@@ -118,6 +122,7 @@ class SeasonController {
    * @param sprays whether a herbicide is
    * @param feeds whether cattle eat what it takes off
    * @param plantsGreen whether the planter goes into a living cover
+   * @param safety what can hurt someone at it
    */
   record EndingKind(
       @KeyOf(KeyOf.What.ENDING) String key,
@@ -126,7 +131,8 @@ class SeasonController {
       boolean rolls,
       boolean sprays,
       boolean feeds,
-      boolean plantsGreen) {}
+      boolean plantsGreen,
+      List<ReasonView> safety) {}
 
   record PurposeChoice(
       @KeyOf(KeyOf.What.PURPOSE) String key,
@@ -171,7 +177,8 @@ class SeasonController {
                         m.rateBasis(),
                         m.onSurface(),
                         m.flies(),
-                        m.carriesManure()))
+                        m.carriesManure(),
+                        said(m.safety())))
             .toList(),
         EndingMethods.all().stream()
             .map(
@@ -183,12 +190,17 @@ class SeasonController {
                         m.rolls(),
                         m.sprays(),
                         m.feeds(),
-                        m.plantsGreen()))
+                        m.plantsGreen(),
+                        said(m.safety())))
             .toList(),
         Arrays.stream(MachineWork.values()).map(w -> new Choice(w.key(), w.label())).toList(),
         Arrays.stream(Purpose.values())
             .map(p -> new PurposeChoice(p.key(), p.label(), p.measure(), p.target(), p.unit()))
             .toList());
+  }
+
+  private static List<ReasonView> said(List<Reason> reasons) {
+    return reasons.stream().map(ReasonView::of).toList();
   }
 
   private static SpeciesChoice choice(Species s) {

@@ -17,11 +17,9 @@ import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.farm.FarmService;
-import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.hours.HoursThatGo;
 import nimblefurrow.server.job.SeedSheets;
-import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -38,22 +36,15 @@ class MorningService {
 
   private final KeptPlan work;
   private final HoursThatGo hours;
-  private final SeedSheets sheets;
+  private final JobSeed seeds;
   private final FieldService fields;
   private final FarmService farms;
-  private final Looking looking;
 
   MorningService(
-      KeptPlan work,
-      HoursThatGo hours,
-      SeedSheets sheets,
-      FieldService fields,
-      FarmService farms,
-      Looking looking) {
-    this.looking = looking;
+      KeptPlan work, HoursThatGo hours, JobSeed seeds, FieldService fields, FarmService farms) {
     this.work = work;
     this.hours = hours;
-    this.sheets = sheets;
+    this.seeds = seeds;
     this.fields = fields;
     this.farms = farms;
   }
@@ -144,16 +135,7 @@ class MorningService {
         before == null || before.equals(i.fieldId()) || !ours
             ? null
             : where(farmId, before, i.fieldId()),
-        i.kind() == JobKind.SEED && ours ? seed(farmId, i) : null);
-  }
-
-  private SeedSheets.@Nullable BoxSheet seed(UUID farmId, WorkViews.ItemView i) {
-    try {
-      return looking.on(JobKind.link(i.job()), () -> sheets.of(farmId, i.fieldId(), i.doerId()));
-    } catch (NotFound e) {
-      // Its cover was planned away since, or is of another season than the one looked at.
-      return null;
-    }
+        seeds.of(farmId, i));
   }
 
   /** The hours of the kind of work: flown, sprayed, rolled, or on wheels. */

@@ -36,6 +36,7 @@ class WorkController {
   private final CrewService crew;
   private final PinService pins;
   private final MorningService mornings;
+  private final CabSheets sheets;
   private final Access access;
 
   WorkController(
@@ -46,7 +47,9 @@ class WorkController {
       CrewService crew,
       PinService pins,
       MorningService mornings,
+      CabSheets sheets,
       Access access) {
+    this.sheets = sheets;
     this.mornings = mornings;
     this.work = work;
     this.layings = layings;
@@ -91,6 +94,16 @@ class WorkController {
       @PathVariable UUID farmId, @RequestParam(required = false) @Nullable LocalDate day) {
     access.see(farmId);
     return mornings.on(farmId, day);
+  }
+
+  /** The work by machine, for paper in the cab; of four weeks from today when nothing is said. */
+  @GetMapping("/field-work/sheets")
+  CabSheets.Sheets sheets(
+      @PathVariable UUID farmId,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable Integer days) {
+    access.see(farmId);
+    return sheets.of(farmId, from, days);
   }
 
   /** The last laying-out, if there was one. */
