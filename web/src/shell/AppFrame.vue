@@ -51,7 +51,7 @@ watch(() => route.path, arrive)
 </script>
 
 <template>
-  <a class="skip" href="#page" @click.prevent="arrive">Skip to the page</a>
+  <a class="skip no-print" href="#page" @click.prevent="arrive">Skip to the page</a>
   <v-app-bar flat height="52" class="bar">
     <router-link to="/today" class="name">Nimble&nbsp;Furrow</router-link>
     <nav v-if="!smAndDown" class="pages" aria-label="Pages">

@@ -52,9 +52,11 @@ const sprays = computed(() => props.job.kind === 'second' || /spray/.test(props.
     <p v-if="job.seed" class="small">
       <template v-if="job.seed.setting !== undefined"
         >Begin at <b>{{ job.seed.setting.toFixed(1) }}</b></template
-      ><template v-else>Setting: find it by a catch test ______</template>; {{ job.seed.loads }}
-      {{ job.seed.loads === 1 ? 'load' : 'loads' }} of {{ session.amount(job.seed.kgPerLoad, 'KG')
-      }}<template v-if="job.seed.note">. {{ sentence(session.reason(job.seed.note)) }}</template>
+      ><template v-else>Setting: find it by a catch test ______</template
+      ><template v-if="job.seed.loads && job.seed.kgPerLoad"
+        >; {{ job.seed.loads }} {{ job.seed.loads === 1 ? 'load' : 'loads' }} of
+        {{ session.amount(job.seed.kgPerLoad, 'KG') }}</template
+      ><template v-if="job.seed.note">. {{ sentence(session.reason(job.seed.note)) }}</template>
     </p>
     <p class="small">{{ wayToGo(job) }}</p>
     <p v-if="sprays" class="small">

@@ -90,8 +90,10 @@ const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDN
               <template v-if="t.seed.setting !== undefined"
                 >begin at <b>{{ t.seed.setting.toFixed(1) }}</b>;
               </template>
-              {{ t.seed.loads }} {{ t.seed.loads === 1 ? 'load' : 'loads' }} of
-              {{ session.amount(t.seed.kgPerLoad, 'KG') }}
+              <template v-if="t.seed.loads && t.seed.kgPerLoad"
+                >{{ t.seed.loads }} {{ t.seed.loads === 1 ? 'load' : 'loads' }} of
+                {{ session.amount(t.seed.kgPerLoad, 'KG') }}</template
+              >
               <span v-if="t.seed.note" class="rust"
                 >· {{ sentence(session.reason(t.seed.note)) }}</span
               >

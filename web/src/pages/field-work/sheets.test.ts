@@ -25,6 +25,7 @@ describe('sheets for the cab', () => {
     expect(daysOf([shift('2026-09-29'), shift('2026-09-30'), shift('2026-10-01')])).toBe(
       '29 Sep to 1 Oct',
     )
+    expect(daysOf([shift('2026-09-08'), shift('2026-09-09')])).toBe('8 to 9 Sep')
     expect(daysOf([shift('2026-10-02'), shift('2026-09-29')])).toBe('29 Sep, 2 Oct')
   })
   it('names each driver once, and machines that bring their own', () => {

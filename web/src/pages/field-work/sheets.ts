@@ -12,7 +12,10 @@ export function daysOf(shifts: Shift[]): string {
   if (!first || !last) return ''
   if (first === last) return sayDay(first)
   const inARow = days.every((d, i) => d === plus(first, i))
-  return inARow ? `${sayDay(first)} to ${sayDay(last)}` : days.map(sayDay).join(', ')
+  const month = first.slice(0, 7) === last.slice(0, 7)
+  return inARow
+    ? `${month ? Number(first.slice(8)) : sayDay(first)} to ${sayDay(last)}`
+    : days.map(sayDay).join(', ')
 }
 
 /** Who drives; machines that bring their people say so. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { useRead } from '../../farm/data'
 import FurrowThread from '../../furrow/FurrowThread.vue'
 import FieldPicture from './FieldPicture.vue'
+import { useRoom } from '../../parts/paper'
 import { anchorOf, type Question } from './questions'
 
 /** Where on a field's way one is: the field, its seeding, its counts, its ending; its season under them. */
@@ -14,7 +14,7 @@ const { data: shown } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', (
   path: { fieldId: fieldId.value },
 }))
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useRoom(box)
 /** Height of the season under the steps, and the width from which there is room for its axis, px. */
 const [HEIGHT, WIDE] = [34, 700] as const
 /** What a step is about: its days are looked at from near. */

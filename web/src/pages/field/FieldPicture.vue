@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { FieldSeason, PlanInput, Reason, Schemas } from '../../api/client'
 import AxisHead from '../../furrow/axis/AxisHead.vue'
@@ -10,6 +9,7 @@ import AxisYears from '../../furrow/axis/AxisYears.vue'
 import type { Level } from '../../furrow/axis/zoom'
 import FurrowStrip from '../../furrow/FurrowStrip.vue'
 import { within, x } from '../../furrow/scale'
+import { useRoom } from '../../parts/paper'
 import { useSession } from '../../session'
 import { LANES_AT, useFieldAxis } from './useFieldAxis'
 
@@ -39,7 +39,7 @@ const emit = defineEmits<{
 const session = useSession()
 const [WIDE, TALL, FLAT, GROUND] = [900, 190, 110, 26] as const
 const holder = useTemplateRef<HTMLElement>('holder')
-const { width } = useElementSize(holder, { width: WIDE, height: 0 })
+const width = useRoom(holder, WIDE)
 const axis = useFieldAxis(props, holder, width)
 const { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, limits, harvest } = axis
 const { view, level } = zoom

@@ -79,4 +79,16 @@ const rust = computed(() => pressing(props.furrow))
 .tight .line {
   -webkit-line-clamp: 1;
 }
+@media print {
+  .line,
+  .line.one,
+  .tight .line {
+    display: block;
+    overflow: visible;
+  }
+  .name a {
+    white-space: normal;
+    overflow: visible;
+  }
+}
 </style>

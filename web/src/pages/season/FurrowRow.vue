@@ -84,6 +84,12 @@ const narrow = computed(() => props.labelWidth === 0)
   border-bottom: 1px solid var(--rule);
   overflow: hidden;
 }
+@media print {
+  .furrow {
+    height: auto;
+    break-inside: avoid;
+  }
+}
 .furrow.proposal {
   background: rgb(var(--v-theme-surface));
 }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useEventListener, useStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { useDisplay } from 'vuetify'
 import type { Furrow, PlanInput, Reason } from '../../api/client'
 import { useRead } from '../../farm/data'
+import LongList from '../../parts/LongList.vue'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
@@ -22,12 +22,12 @@ import SeasonEmpty from './SeasonEmpty.vue'
 import UnsaidLine from './UnsaidLine.vue'
 import { GROUPINGS } from './grouping'
 import { useSeasonRows } from './useSeasonRows'
+import { useWidths } from './useWidths'
 
 /** All fields' seasons under each other, grouped by what is next; marks are moved, kept or dropped. */
 const session = useSession()
 const season = useSeason()
 const { undo } = season
-const { width: screen, smAndDown } = useDisplay()
 const { data: view, trouble, again } = useRead('/api/farms/{farmId}/season')
 const rows = useSeasonRows(view)
 const { words, grouping, chosen, picked, items, totals, headline, sum } = rows
@@ -36,17 +36,9 @@ const changing = ref(false)
 const edge = ref<Reason | null>(null)
 watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
-/** The page's widest, its edges on a phone and on a desk, and the least a furrow is drawn in. */
-const [WIDEST, PHONE_EDGES, DESK_EDGES, LEAST] = [1500, 24, 94, 300] as const
-const labelWidth = computed(() => (smAndDown.value ? 0 : 244))
-const oddsWidth = computed(() => (smAndDown.value ? 0 : 150))
-const stripWidth = computed(() => {
-  const edges = smAndDown.value ? PHONE_EDGES : DESK_EDGES
-  const room = Math.min(screen.value, WIDEST) - edges - labelWidth.value - oddsWidth.value
-  return Math.max(LEAST, room)
-})
+const { narrow, labelWidth, oddsWidth, stripWidth } = useWidths()
 const tall = useStorage<RowHeight>('season-rows', 'tall')
-const rowHeight = computed(() => heightPx(tall.value, smAndDown.value))
+const rowHeight = computed(() => heightPx(tall.value, narrow.value))
 
 /** Shows a move; one that cannot be is said and taken back. */
 function move(furrow: Furrow, plan: PlanInput) {
@@ -123,8 +115,8 @@ onBeforeUnmount(() => season.drop())
     <SeasonEmpty v-if="view" :view="view" />
     <template v-if="view?.furrows.length">
       <UnsaidLine class="unsaid" />
-      <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="smAndDown" />
-      <v-virtual-scroll :key="tall" :items="items" class="rows" item-key="key">
+      <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="narrow" />
+      <LongList :key="tall" :items="items" :is-head="(i) => !!i.group" class="rows">
         <template #default="{ item }">
           <GroupHead
             v-if="item.group"
@@ -154,7 +146,7 @@ onBeforeUnmount(() => season.drop())
             @edge="edge = $event"
           />
         </template>
-      </v-virtual-scroll>
+      </LongList>
     </template>
     <div v-else-if="!view && !trouble" class="pa-8 muted">
       Reading thirty years of weather for your fields …
@@ -204,6 +196,8 @@ onBeforeUnmount(() => season.drop())
 .rows {
   height: calc(100dvh - 52px - 37px - 136px);
   margin: 0 -20px;
+}
+.rows :deep(.scroller) {
   padding: 0 20px 70px;
 }
 .edge {
@@ -224,8 +218,10 @@ onBeforeUnmount(() => season.drop())
   }
   .rows {
     margin: 0 -12px;
-    padding: 0 12px 90px;
     height: calc(100dvh - 52px - 46px - 58px - 240px);
+  }
+  .rows :deep(.scroller) {
+    padding: 0 12px 90px;
   }
   .tools {
     flex-wrap: wrap;
@@ -243,8 +239,12 @@ onBeforeUnmount(() => season.drop())
   }
 }
 @media print {
+  .season {
+    padding: 0;
+  }
   .rows {
     height: auto;
+    margin: 0;
   }
 }
 </style>

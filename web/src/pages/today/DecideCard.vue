@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Schemas } from '../../api/client'
 import FurrowThread from '../../furrow/FurrowThread.vue'
 import { useSeason } from '../../season'
+import { useRoom } from '../../parts/paper'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -16,7 +16,7 @@ const props = defineProps<{ view: Schemas['SeasonView'] }>()
 const session = useSession()
 const season = useSeason()
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useRoom(box)
 /** A thread's height, its widest, and what stands beside it on a desk and on a phone, px. */
 const [HEIGHT, WIDEST, BESIDE, EDGES, WIDE] = [26, 420, 520, 34, 700] as const
 const strip = computed(() =>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
+import LongList from '../../parts/LongList.vue'
+import { useRoom } from '../../parts/paper'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
 import CellEditor from './CellEditor.vue'
@@ -21,11 +23,14 @@ const rows = computed(() =>
   (view.value?.rows ?? []).filter((r) => r.name.toLowerCase().includes(words.value.toLowerCase())),
 )
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useRoom(box)
 /** What a name takes, and the least a strip is drawn in. */
 const [NAME, LEAST] = [150, 620] as const
-const label = computed(() => (smAndDown.value ? 0 : NAME))
-const strip = computed(() => Math.max(LEAST, Math.floor(width.value - label.value)))
+const printing = useMediaQuery('print')
+const label = computed(() => (smAndDown.value && !printing.value ? 0 : NAME))
+const strip = computed(() =>
+  Math.max(printing.value ? 0 : LEAST, Math.floor(width.value - label.value)),
+)
 const chosen = ref<string[]>([])
 const laying = ref(false)
 /** The sums scroll with the fields: on a phone both are wider than the screen. */
@@ -94,7 +99,7 @@ function open(row: Schemas['YearRow'], season: number) {
         <router-link to="/fields/new">add one</router-link>.
       </p>
       <template v-else-if="view && width">
-        <v-virtual-scroll :items="items" class="rows" item-key="key">
+        <LongList :items="items" class="rows">
           <template #default="{ item }">
             <YearSums
               v-if="!item.row"
@@ -130,7 +135,7 @@ function open(row: Schemas['YearRow'], season: number) {
               />
             </section>
           </template>
-        </v-virtual-scroll>
+        </LongList>
       </template>
     </div>
     <RotationDialog
@@ -160,6 +165,8 @@ function open(row: Schemas['YearRow'], season: number) {
 }
 .rows {
   height: calc(100dvh - 52px - 46px - 76px);
+}
+.rows :deep(.scroller) {
   padding-bottom: 70px;
 }
 .field {
@@ -188,8 +195,11 @@ function open(row: Schemas['YearRow'], season: number) {
   .rows {
     height: auto;
   }
+  .field {
+    break-inside: avoid;
+  }
 }
-@media (max-width: 700px) {
+@media screen and (max-width: 700px) {
   .field {
     flex-direction: column;
   }

@@ -2,6 +2,7 @@ package nimblefurrow.server.job;
 
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -30,29 +31,39 @@ public class SeedSheets {
    *
    * @param setting to begin with; null where it was never set for this seed
    * @param note on that setting
+   * @param loads of the box; null where that is not known
    */
   public record BoxSheet(
       List<BoxSeed> seeds,
       @Nullable Double setting,
       @Nullable ReasonView note,
-      int loads,
-      double kgPerLoad) {}
+      @Nullable Integer loads,
+      @Nullable Double kgPerLoad) {}
 
-  /** Nothing where the field has no plan or the machine does not seed. */
+  /**
+   * What goes out on a field with a machine. Where the field's own plan is for another kind of
+   * machine, only the seed is known: no setting, no loads.
+   *
+   * @throws NotFound when there is no such field or cover
+   */
   public @Nullable BoxSheet of(UUID farmId, UUID fieldId, UUID machineId) {
     JobViews.JobView job = jobs.job(farmId, fieldId);
+    List<BoxSeed> seeds = job.seeds().stream().map(SeedSheets::seed).toList();
+    if (seeds.isEmpty()) {
+      return null;
+    }
     return job.machines().stream()
         .filter(m -> m.machine().id().equals(machineId))
         .findFirst()
         .map(
             m ->
                 new BoxSheet(
-                    job.seeds().stream().map(SeedSheets::seed).toList(),
+                    seeds,
                     m.settingForTarget(),
                     m.settingNote(),
                     m.loads().loads(),
                     m.loads().kgPerLoad()))
-        .orElse(null);
+        .orElseGet(() -> new BoxSheet(seeds, null, null, null, null));
   }
 
   private static BoxSeed seed(JobViews.SeedOfJob s) {
