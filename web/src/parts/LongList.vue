@@ -10,17 +10,18 @@ const props = defineProps<{ items: T[]; isHead?: (item: T) => boolean }>()
 defineSlots<{ default(props: { item: T }): unknown }>()
 const printing = useMediaQuery('print')
 const box = useTemplateRef<HTMLElement>('box')
-const first = ref(0)
+const first = ref<number>()
 /** The row that is looked at first, and whether its upper edge is past the top. */
 function looked() {
   const top = box.value?.getBoundingClientRect().top ?? 0
   const rows = [...(box.value?.querySelectorAll<HTMLElement>('[data-row]') ?? [])]
   const seen = rows.find((r) => r.getBoundingClientRect().bottom > top + 1)
-  first.value = seen ? Number(seen.dataset.row) : 0
+  first.value = seen ? Number(seen.dataset.row) : undefined
 }
 const stuck = computed(() => {
   const { items, isHead } = props
-  if (!isHead || !items[first.value] || isHead(items[first.value]!)) return undefined
+  const at = first.value === undefined ? undefined : items[first.value]
+  if (!isHead || !at || isHead(at)) return undefined
   return items.slice(0, first.value).filter(isHead).at(-1)
 })
 </script>

@@ -11,7 +11,7 @@ import { cautionsOf } from './sheets'
 const WEEKS = [1, 2, 4, 8]
 const WEEK = 7
 const session = useSession()
-const weeks = ref(2)
+const weeks = ref(WEEKS[1]!)
 const { data, trouble } = useRead('/api/farms/{farmId}/field-work/sheets', () => ({
   query: { days: weeks.value * WEEK },
 }))

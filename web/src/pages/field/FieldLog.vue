@@ -45,7 +45,7 @@ const remove = (e: Entry) =>
     const without = (was: Entry[]) => was.filter((o) => o.id !== e.id)
     await atOnce(LOG, said(), without, () => alter('DELETE', ENTRY, { path }))
     notice.show(`Taken out: ${e.words || titleOf(e.kind)}.`, 'Undo', () =>
-      attempt(() => alter('PUT', ENTRY, { path, body: e })),
+      attempt(() => alter('POST', `${ENTRY}/restore`, { path })),
     )
   })
 </script>

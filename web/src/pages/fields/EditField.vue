@@ -4,7 +4,6 @@ import { useRoute, useRouter } from 'vue-router'
 import type { FieldView, Refusal } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
-import { ask } from '../../shell/ask'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { useUnsaved } from '../../shell/unsaved'
@@ -76,13 +75,15 @@ function takeTheirs() {
   wrong.value = null
 }
 async function remove() {
-  const what = `Take ${input.value.name} off the farm, with its plans and its log?`
-  if (!(await ask(what, 'Take it off', 'Keep it'))) return
   await attempt(
     async () => {
+      const name = stored.value?.name ?? ''
       await alter('DELETE', FIELD, { path })
       clean = JSON.stringify(form.value)
       await router.push('/fields')
+      notice.show(`${name} is off the farm, with its plans and its log.`, 'Undo', () =>
+        attempt(() => alter('POST', `${FIELD}/restore`, { path })),
+      )
     },
     (refusal) => (wrong.value = refusal),
   )
@@ -151,7 +152,7 @@ async function remove() {
         <v-btn color="primary" type="submit" :loading="busy">Save</v-btn>
         <v-btn variant="text" :to="id ? '/fields/' + id : '/fields'">Leave it</v-btn>
         <v-spacer />
-        <v-btn v-if="id" variant="text" color="error" @click="remove">Take off the farm</v-btn>
+        <v-btn v-if="stored" variant="text" color="error" @click="remove">Take off the farm</v-btn>
       </div>
     </form>
     <template v-if="stored && session.owner">

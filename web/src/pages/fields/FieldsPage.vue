@@ -4,10 +4,15 @@ import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { crops, soils } from '../field/names'
+import ChangeFields from './ChangeFields.vue'
+import FieldsAway from './FieldsAway.vue'
 
 const session = useSession()
 const { data: fields, trouble } = useRead('/api/farms/{farmId}/fields')
 const words = ref('')
+const chosen = ref<string[]>([])
+const changing = ref(false)
+const picked = computed(() => (fields.value ?? []).filter((f) => chosen.value.includes(f.id)))
 const headers = [
   { title: 'Field', key: 'name' },
   { title: 'Area', key: 'areaHa', align: 'end' as const },
@@ -30,12 +35,23 @@ const total = computed(() => (fields.value ?? []).reduce((sum, f) => sum + f.are
         </p>
       </div>
       <v-text-field v-model="words" label="Find" style="max-width: 200px" class="no-print" />
+      <v-btn v-if="picked.length" color="primary" @click="changing = true"
+        >Change {{ picked.length }} …</v-btn
+      >
       <v-btn v-if="session.owner" variant="outlined" to="/fields/new">Add a field</v-btn>
-      <v-btn v-if="session.owner" color="primary" to="/fields/import">Import boundaries</v-btn>
+      <v-btn
+        v-if="session.owner"
+        :color="picked.length ? undefined : 'primary'"
+        :variant="picked.length ? 'outlined' : 'flat'"
+        to="/fields/import"
+        >Import boundaries</v-btn
+      >
     </header>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <v-data-table
       v-if="fields?.length"
+      v-model="chosen"
+      :show-select="session.owner"
       :items="fields"
       :headers="headers"
       :search="words"
@@ -73,5 +89,7 @@ const total = computed(() => (fields.value ?? []).reduce((sum, f) => sum + f.are
         Import boundaries as GeoJSON from whatever holds them now, or add a field by name and area.
       </p>
     </div>
+    <FieldsAway />
+    <ChangeFields v-model="changing" :fields="picked" @done="chosen = []" />
   </div>
 </template>

@@ -2,6 +2,7 @@ import { Refusal, type FieldView, type Schemas } from '../../api/client'
 import { readNumber } from '../../words/numbers'
 import { shown, toSi, type UnitSystem } from '../../words/units'
 import { crops, drainages, soils } from '../field/names'
+import { asInput } from './manyFields'
 
 type Input = Schemas['FieldInput']
 type Crop = Schemas['CropView']
@@ -32,22 +33,7 @@ export function blank(): FieldForm {
 /** The form of a field that is stored. */
 export function formOf(f: FieldView, system: UnitSystem): FieldForm {
   const ha = f.givenAreaHa
-  const input: Input = {
-    version: f.version,
-    name: f.name,
-    givenAreaHa: ha,
-    texture: f.texture,
-    drainage: f.drainage,
-    tiled: f.tiled,
-    slopePercent: f.slopePercent,
-    erodible: f.erodible,
-    organic: f.organic,
-    rotationNotes: f.rotationNotes,
-    hazards: f.hazards,
-    leftOutReason: f.leftOutReason,
-    crop: { ...f.crop },
-    nextCrop: { ...f.nextCrop },
-  }
+  const input = asInput(f)
   const area = ha ? String(Number(shown(ha, 'HA', system).toFixed(2))) : ''
   return { input, area, leftOut: !!f.leftOutReason }
 }

@@ -3,6 +3,7 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -101,5 +102,46 @@ class FieldEditTest {
     open.put("crop", Map.of("kind", "none", "harvestOn", "2026-05-10"));
     owner.post(farm + "/fields", open).ok();
     assertThat(owner.get(farm + "/season").ok().json().get("furrows")).hasSize(2);
+  }
+
+  private static Map<String, Object> put(JsonNode stored, Map<String, Object> field) {
+    field.put("version", stored.get("version").asLong());
+    return Map.of("id", stored.get("id").asString(), "field", field);
+  }
+
+  @Test
+  void severalFieldsAreSavedTogetherOrNotAtAll() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    JsonNode a = owner.post(farm + "/fields", field("North")).ok().json();
+    JsonNode b = owner.post(farm + "/fields", field("South")).ok().json();
+    Map<String, Object> north = field("North");
+    Map<String, Object> south = field("South");
+    north.put("texture", "clay");
+    south.put("texture", "clay");
+    south.put("crop", Map.of("kind", "corn", "plantedOn", "2026-09-04"));
+    List<Map<String, Object>> both = List.of(put(a, north), put(b, south));
+    Api.Answer refused = owner.put(farm + "/fields", both);
+    assertThat(refused.refused(422)).startsWith("South: ").contains("outside");
+    assertThat(refused.json().at("/errors/0/path").asString()).isEqualTo("1.field.crop.plantedOn");
+    assertThat(owner.get(farm + "/fields").ok().text()).doesNotContain("\"clay\"");
+
+    south.put("crop", Map.of("kind", "none"));
+    JsonNode saved = owner.put(farm + "/fields", both).ok().json();
+    assertThat(saved)
+        .hasSize(2)
+        .allSatisfy(f -> assertThat(f.get("texture").asString()).isEqualTo("clay"));
+    // Read before: someone saved it since.
+    assertThat(owner.put(farm + "/fields", both).refused(409))
+        .contains("Someone else changed North");
+    // A foreign field among them: nothing is saved.
+    String other = owner.newFarm();
+    JsonNode c = owner.post(other + "/fields", field("Elsewhere")).ok().json();
+    Map<String, Object> mine = field("North");
+    mine.put("texture", "loam");
+    owner
+        .put(farm + "/fields", List.of(put(saved.get(0), mine), put(c, field("Elsewhere"))))
+        .refused(404);
+    assertThat(owner.get(farm + "/fields").ok().text()).doesNotContain("\"loam\"");
   }
 }

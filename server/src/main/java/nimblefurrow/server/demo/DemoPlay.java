@@ -83,7 +83,7 @@ class DemoPlay {
     for (PlannedField f : planned.everything(farms.get(day.farmId()))) {
       for (LogService.EntryView e : log.of(day.farmId(), f.field().id())) {
         if (e.words().equals(WORDS) && e.doneOn().isAfter(day.now())) {
-          log.remove(day.farmId(), e.id());
+          log.drop(day.farmId(), e.id());
         }
       }
     }

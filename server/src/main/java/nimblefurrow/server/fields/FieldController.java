@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.TakenAway;
 import nimblefurrow.server.weather.WeatherService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -74,6 +75,13 @@ class FieldController {
     return fields.add(farmId, input, null);
   }
 
+  /** Saves several fields: all of them, or none. */
+  @PutMapping("/fields")
+  List<FieldView> change(@PathVariable UUID farmId, @RequestBody List<FieldToPut> several) {
+    access.manage(farmId);
+    return fields.change(farmId, several);
+  }
+
   @PutMapping("/fields/{fieldId}")
   FieldView change(
       @PathVariable UUID farmId, @PathVariable UUID fieldId, @RequestBody FieldInput input) {
@@ -110,7 +118,21 @@ class FieldController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.manage(farmId);
-    fields.remove(farmId, fieldId);
+    fields.remove(farmId, fieldId, access.person().id());
+  }
+
+  /** Fields that were taken off the farm in the last 30 days, latest first. */
+  @GetMapping("/fields/away")
+  List<TakenAway.Away> away(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return fields.away(farmId);
+  }
+
+  /** Brings back a field that was taken off, with its plans and its log. */
+  @PostMapping("/fields/{fieldId}/restore")
+  FieldView restore(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+    access.manage(farmId);
+    return fields.restore(farmId, fieldId);
   }
 
   @PostMapping(path = "/fields/import/check", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

@@ -18,6 +18,7 @@ import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
+import nimblefurrow.server.support.TakenAway;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Service;
@@ -28,10 +29,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class FieldService {
   private static final CropView NO_CROP = new CropView("none", null, null, null, null);
 
+  private static final String TABLE = "field";
+
   private final Fields fields;
   private final FarmService farms;
+  private final TakenAway away;
 
-  FieldService(Fields fields, FarmService farms) {
+  FieldService(Fields fields, FarmService farms, TakenAway away) {
+    this.away = away;
     this.fields = fields;
     this.farms = farms;
   }
@@ -260,6 +265,34 @@ public class FieldService {
     return view(field(farmId, fieldId), farm.seasonYear());
   }
 
+  /**
+   * Saves several edited fields: all of them, or none.
+   *
+   * @throws InputProblem naming each field that cannot be saved so
+   * @throws ChangedMeanwhile when someone saved one of them since it was read
+   */
+  @Saving
+  public List<FieldView> change(UUID farmId, List<FieldToPut> several) {
+    List<InputProblem.At> wrong = new ArrayList<>();
+    List<FieldView> changed = new ArrayList<>();
+    for (int i = 0; i < several.size(); i++) {
+      FieldToPut put = several.get(i);
+      try {
+        changed.add(change(farmId, put.id(), put.field()));
+      } catch (InputProblem e) {
+        for (InputProblem.At at : e.problems()) {
+          wrong.add(
+              new InputProblem.At(
+                  i + ".field." + at.path(), put.field().name() + ": " + at.message()));
+        }
+      }
+    }
+    if (!wrong.isEmpty()) {
+      throw new InputProblem(wrong);
+    }
+    return changed;
+  }
+
   /** Sets the day on which the crop after this season's cover is planted. */
   @Transactional
   public void plantNextOn(UUID farmId, UUID fieldId, LocalDate day) {
@@ -271,10 +304,33 @@ public class FieldService {
     fields.touch(farmId, List.of(field.id));
   }
 
-  /** Takes fields off a farm with all that was planned on them. */
+  /**
+   * Takes a field off a farm with all that was planned and logged on it; it can be brought back.
+   *
+   * @param account who takes it off
+   */
   @Transactional
-  public void remove(UUID farmId, UUID fieldId) {
-    fields.delete(field(farmId, fieldId));
+  public void remove(UUID farmId, UUID fieldId, UUID account) {
+    away.take(farmId, TABLE, fieldId, field(farmId, fieldId).name, account);
+  }
+
+  /** Fields that were taken off the farm lately. */
+  public List<TakenAway.Away> away(UUID farmId) {
+    return away.of(farmId, TABLE);
+  }
+
+  /**
+   * Brings a field back that was taken off, with all that was planned and logged on it.
+   *
+   * @throws NotFound when none such was taken off lately
+   */
+  @Transactional
+  public FieldView restore(UUID farmId, UUID fieldId) {
+    away.of(farmId, TABLE).stream()
+        .filter(a -> a.id().equals(fieldId))
+        .forEach(a -> requireFreeName(farmId, a.name(), null));
+    away.bringBack(farmId, TABLE, fieldId);
+    return get(farmId, fieldId);
   }
 
   /** Names in use, in small letters. */

@@ -137,7 +137,7 @@ class DoneLog {
     for (LogService.EntryView e : log.of(worked, item.fieldId)) {
       for (LogKind kind : kinds(item)) {
         if (e.id().equals(entry(item, kind))) {
-          log.remove(worked, e.id());
+          log.drop(worked, e.id());
           any = true;
         }
       }

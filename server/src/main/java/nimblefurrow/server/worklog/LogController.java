@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -78,6 +79,14 @@ class LogController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable UUID farmId, @PathVariable UUID fieldId, @PathVariable UUID entryId) {
     access.work(farmId);
-    log.remove(farmId, entryId);
+    log.remove(farmId, entryId, access.person().id());
+  }
+
+  /** Brings back an entry that was taken out, with the seed it drew. */
+  @PostMapping("/{entryId}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable UUID farmId, @PathVariable UUID fieldId, @PathVariable UUID entryId) {
+    access.work(farmId);
+    log.restore(farmId, entryId);
   }
 }

@@ -15,6 +15,7 @@ import nimblefurrow.core.standing.FieldStanding;
 import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.TakenAway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,13 +23,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was done on fields. Callers have checked who asks. */
 @Service
 public class LogService {
+  private static final String TABLE = "log_entry";
   private static final String AWAY = "There is no such entry on this field.";
 
   private final LogEntries entries;
   private final DeedSaids said;
+  private final TakenAway away;
   private final Clock clock;
 
-  LogService(LogEntries entries, DeedSaids said, Clock clock) {
+  LogService(LogEntries entries, DeedSaids said, TakenAway away, Clock clock) {
+    this.away = away;
     this.said = said;
     this.entries = entries;
     this.clock = clock;
@@ -182,9 +186,26 @@ public class LogService {
     }
   }
 
-  /** Takes an entry out again. */
+  /** Takes an entry out again, with what hangs on it; it can be brought back. */
   @Transactional
-  public void remove(UUID farmId, UUID id) {
+  public void remove(UUID farmId, UUID id, UUID account) {
+    LogEntry entry = entries.get(farmId, id, "There is no such entry.");
+    away.take(farmId, TABLE, id, entry.kind.key() + " " + entry.doneOn, account);
+  }
+
+  /** Takes an entry out for good: whoever wrote it for a tick writes it again with the next. */
+  @Transactional
+  public void drop(UUID farmId, UUID id) {
     entries.delete(entries.get(farmId, id, "There is no such entry."));
+  }
+
+  /**
+   * Brings an entry back that was taken out, with the seed it drew and the pass it told.
+   *
+   * @throws NotFound when none such was taken out lately
+   */
+  @Transactional
+  public void restore(UUID farmId, UUID id) {
+    away.bringBack(farmId, TABLE, id);
   }
 }
