@@ -129,6 +129,14 @@ export function forget() {
 /** What went out by another way, as from the phone's outbox, is looked at anew. */
 export const sentOtherwise = () => anew([farmNow()])
 
+const CHANGES = '/api/farms/{farmId}/changes'
+/** Somebody else changed the farm: what is looked at is asked for anew, where it stands. */
+export const heard = () =>
+  kept.invalidateQueries({
+    queryKey: [farmNow()],
+    predicate: (q) => settled(q) && q.queryKey[1] !== CHANGES,
+  })
+
 /** Changes something; what is looked at of that farm is asked for anew. */
 export async function alter<M extends Method, P extends Changeable<M>>(
   method: M,

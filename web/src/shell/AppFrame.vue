@@ -11,6 +11,7 @@ import JumpTo from './JumpTo.vue'
 import PhoneBar from './PhoneBar.vue'
 import SeasonPicker from './SeasonPicker.vue'
 import ShortcutList from './ShortcutList.vue'
+import { useOthers } from '../farm/others'
 import { useSession } from '../session'
 import { sayDay, sayFullDay } from '../words/days'
 import { arrive } from './arrival'
@@ -46,6 +47,7 @@ function onKey(event: KeyboardEvent) {
   }
 }
 
+useOthers()
 useEventListener('keydown', onKey)
 watch(() => route.path, arrive)
 </script>

@@ -8,13 +8,14 @@ import { notice } from '../../shell/notice'
 import { between, sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import { useKinds } from '../../words/kinds'
+import { useEndingRows } from './useEndingRows'
 
 /** All fields' endings: what leads, what is planned, what was chosen; many kept at once. */
 const session = useSession()
 const kinds = useKinds()
 const FOLLOW_UPS = '/api/farms/{farmId}/follow-ups'
 type FollowUp = Schemas['FollowUpView']
-const { data: rows, trouble, busy } = useRead('/api/farms/{farmId}/endings')
+const { rows, known, answered, running, trouble, stop, goOn } = useEndingRows()
 const { data: follow } = useRead(FOLLOW_UPS)
 const picked = ref<string[]>([])
 const why = ref('')
@@ -22,7 +23,7 @@ const find = ref('')
 const today = computed(() => session.farm?.today ?? '')
 
 const listed = computed(() =>
-  (rows.value ?? [])
+  rows.value
     .filter((r) =>
       `${r.field} ${r.cover} ${r.planned?.label ?? ''} ${r.purpose}`
         .toLowerCase()
@@ -30,8 +31,8 @@ const listed = computed(() =>
     )
     .sort((a, b) => when(a).localeCompare(when(b))),
 )
-const when = (r: Schemas['FieldEnding']) =>
-  r.chosen?.endOn ?? r.planned?.endOn ?? r.best?.endOn ?? '9999'
+const when = (r: (typeof rows.value)[number]) =>
+  r.chosen?.endOn ?? r.planned?.endOn ?? r.meant?.endOn ?? r.best?.endOn ?? '9999'
 const open = computed(() => (follow.value ?? []).filter((u) => !u.doneOn))
 const due = (u: FollowUp) =>
   between(today.value, u.dueTo) < 0 ? 'late' : between(today.value, u.dueFrom) <= 0 ? 'now' : ''
@@ -81,8 +82,15 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
       <v-btn variant="text" to="/rules" class="no-print">Rules and prices</v-btn>
     </header>
     <p v-if="trouble" class="card rust">{{ trouble }}</p>
-    <p v-else-if="busy && !rows" class="muted">Running every way of every field…</p>
-    <p v-else-if="rows && !rows.length" class="card">
+    <p v-if="answered < rows.length" class="row muted mb-2 no-print" role="status">
+      <span
+        >Every way of ending, run through 30 years: {{ answered }} of
+        {{ rows.length }} fields.</span
+      >
+      <v-btn v-if="running" size="small" variant="text" @click="stop">Stop</v-btn>
+      <v-btn v-else size="small" variant="outlined" @click="goOn">Go on</v-btn>
+    </p>
+    <p v-if="known && !rows.length" class="card">
       No field has a plan yet. <router-link to="/season">Plan a cover</router-link>, and its ending
       shows here.
     </p>
@@ -110,7 +118,7 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
       </table>
     </section>
 
-    <section v-if="rows?.length" class="card">
+    <section v-if="rows.length" class="card">
       <div class="scroll">
         <table class="plain">
           <thead>
@@ -144,6 +152,10 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
               </td>
               <td>
                 <template v-if="r.endedOn">ended {{ sayDay(r.endedOn) }}</template>
+                <template v-else-if="!r.planned && r.meant">
+                  {{ sentence(kinds.ending(r.meant.way)?.label ?? r.meant.way) }}
+                  <div class="muted small">{{ sayDay(r.meant.endOn) }}</div>
+                </template>
                 <template v-else-if="r.planned">
                   {{ sentence(r.planned.label) }}
                   <div class="muted small">

@@ -2,6 +2,7 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingMethod;
@@ -69,9 +70,13 @@ class EndingAdvice {
   }
 
   /** All fields with a plan: the best way, the planned one, and what was chosen. */
-  List<EndingViews.FieldEnding> all(UUID farmId) {
+  List<EndingViews.FieldEnding> all(UUID farmId, Set<UUID> some) {
     EndingRules own = rules.of(farmId);
-    List<PlannedField> with = planned.all(farmId).stream().filter(f -> f.cover() != null).toList();
+    List<PlannedField> with =
+        planned.all(farmId).stream()
+            .filter(f -> f.cover() != null)
+            .filter(f -> some.isEmpty() || some.contains(f.field().id()))
+            .toList();
     if (with.isEmpty()) {
       return List.of();
     }

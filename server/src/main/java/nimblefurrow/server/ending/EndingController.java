@@ -1,6 +1,7 @@
 package nimblefurrow.server.ending;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import org.jspecify.annotations.Nullable;
@@ -46,10 +47,17 @@ class EndingController {
     return endings.page(farmId, fieldId, null, null);
   }
 
+  /**
+   * The endings of the farm's fields, or of some of them: a page asks for a few at a time, so that
+   * the first are there while the others are computed.
+   *
+   * @param fields which; all when none are named
+   */
   @GetMapping("/endings")
-  List<EndingViews.FieldEnding> all(@PathVariable UUID farmId) {
+  List<EndingViews.FieldEnding> all(
+      @PathVariable UUID farmId, @RequestParam(required = false) @Nullable Set<UUID> fields) {
     access.see(farmId);
-    return endings.all(farmId);
+    return endings.all(farmId, fields == null ? Set.of() : fields);
   }
 
   /** How many fields took their best way. */

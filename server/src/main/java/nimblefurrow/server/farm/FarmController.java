@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.FarmChanges;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms")
 class FarmController {
   private final FarmService farms;
+  private final FarmChanges changes;
   private final Access access;
 
-  FarmController(FarmService farms, Access access) {
+  FarmController(FarmService farms, FarmChanges changes, Access access) {
+    this.changes = changes;
     this.farms = farms;
     this.access = access;
   }
@@ -30,6 +33,13 @@ class FarmController {
   record FarmInput(@Nullable Long version, String name) {}
 
   record ClockInput(LocalDate today) {}
+
+  /**
+   * Where a farm's changes stand.
+   *
+   * @param count another text after every change, whoever made it
+   */
+  record Changes(String count) {}
 
   @GetMapping
   List<FarmView> mine() {
@@ -44,6 +54,13 @@ class FarmController {
   @PutMapping("/{farmId}")
   FarmView change(@PathVariable UUID farmId, @RequestBody FarmInput input) {
     return farms.change(farmId, input.version(), input.name());
+  }
+
+  /** For pages that are left open: whether somebody has changed the farm since. */
+  @GetMapping("/{farmId}/changes")
+  Changes changes(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return new Changes(changes.of(farmId));
   }
 
   @PutMapping("/{farmId}/clock")

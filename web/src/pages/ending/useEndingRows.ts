@@ -1,0 +1,55 @@
+import { computed, watch } from 'vue'
+import type { Furrow, Schemas } from '../../api/client'
+import { read, useRead } from '../../farm/data'
+import { useInBatches } from '../../farm/inBatches'
+import { useKinds } from '../../words/kinds'
+
+type Answer = Schemas['FieldEnding']
+/** A field's ending: what is known at once, and what is computed as soon as it is. */
+export type EndingRow = Omit<Answer, 'purpose'> & {
+  purpose: string
+  /** As the plan has it, until its years are run. */
+  meant?: { way: string; endOn: string }
+}
+
+/** Endings of all fields: planned ones stand at once, what comes of them is filled in row by row. */
+export function useEndingRows() {
+  const kinds = useKinds()
+  const { data: season, trouble: seasonTrouble } = useRead('/api/farms/{farmId}/season')
+  const planned = computed(() =>
+    (season.value?.furrows ?? [])
+      .filter((f) => f.plan)
+      .sort((a, b) => a.plan!.plan.endOn.localeCompare(b.plan!.plan.endOn)),
+  )
+  const { answers, done, running, trouble, stop, goOn, again } = useInBatches(
+    () => planned.value.map((f) => f.fieldId),
+    (fields) => read('/api/farms/{farmId}/endings', { query: { fields } }),
+    (a) => a.fieldId,
+  )
+  // Whoever changes the farm, what is shown is of what stands now.
+  watch(season, (now) => now && again(), { immediate: true })
+
+  const known = (f: Furrow): EndingRow => ({
+    fieldId: f.fieldId,
+    field: f.name,
+    areaHa: f.areaHa,
+    cover: f
+      .plan!.plan.components.map((c) => kinds.species(c.species)?.name ?? c.species)
+      .join(', '),
+    purpose: f.goal?.purpose ?? '',
+    endedOn: f.endedOn,
+    meant: { way: f.plan!.plan.ending, endOn: f.plan!.plan.endOn },
+  })
+  const rows = computed<EndingRow[]>(() =>
+    planned.value.map((f) => answers.value.get(f.fieldId) ?? known(f)),
+  )
+  return {
+    rows,
+    known: computed(() => !!season.value),
+    answered: computed(() => planned.value.filter((f) => done.value.has(f.fieldId)).length),
+    running,
+    trouble: computed(() => seasonTrouble.value || trouble.value),
+    stop,
+    goOn,
+  }
+}
