@@ -148,13 +148,16 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
               </td>
               <td>
                 <router-link :to="`/fields/${r.fieldId}/end`">{{ r.field }}</router-link>
-                <div class="muted small">{{ r.cover }}; {{ r.purpose }}</div>
+                <div class="muted small">
+                  {{ r.cover }}<template v-if="r.purpose">; {{ r.purpose }}</template>
+                </div>
               </td>
               <td>
                 <template v-if="r.endedOn">ended {{ sayDay(r.endedOn) }}</template>
                 <template v-else-if="!r.planned && r.meant">
                   {{ sentence(kinds.ending(r.meant.way)?.label ?? r.meant.way) }}
                   <div class="muted small">{{ sayDay(r.meant.endOn) }}</div>
+                  <div v-if="r.none" class="rust small">no cover to end, as it is planned now</div>
                 </template>
                 <template v-else-if="r.planned">
                   {{ sentence(r.planned.label) }}

@@ -10,6 +10,8 @@ export type EndingRow = Omit<Answer, 'purpose'> & {
   purpose: string
   /** As the plan has it, until its years are run. */
   meant?: { way: string; endOn: string }
+  /** Whether its years were run and there is no cover to end. */
+  none?: boolean
 }
 
 /** Endings of all fields: planned ones stand at once, what comes of them is filled in row by row. */
@@ -41,7 +43,9 @@ export function useEndingRows() {
     meant: { way: f.plan!.plan.ending, endOn: f.plan!.plan.endOn },
   })
   const rows = computed<EndingRow[]>(() =>
-    planned.value.map((f) => answers.value.get(f.fieldId) ?? known(f)),
+    planned.value.map(
+      (f) => answers.value.get(f.fieldId) ?? { ...known(f), none: done.value.has(f.fieldId) },
+    ),
   )
   return {
     rows,

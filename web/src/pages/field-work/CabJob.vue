@@ -58,6 +58,10 @@ const sprays = computed(() => props.job.kind === 'second' || /spray/.test(props.
         {{ session.amount(job.seed.kgPerLoad, 'KG') }}</template
       ><template v-if="job.seed.note">. {{ sentence(session.reason(job.seed.note)) }}</template>
     </p>
+    <p v-if="job.seed?.rateFor" class="small rust">
+      ▲ The rate is for “{{ job.seed.rateFor }}”, as the field’s plan has it: change the plan before
+      going.
+    </p>
     <p class="small">{{ wayToGo(job) }}</p>
     <p v-if="sprays" class="small">
       Product, rate and carrier from the spray sheet: ______________________________

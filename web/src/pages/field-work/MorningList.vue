@@ -98,6 +98,10 @@ const past = (t: Task) => t.goes.length > 0 && t.to > (t.goes.at(-1)?.to ?? MIDN
                 >· {{ sentence(session.reason(t.seed.note)) }}</span
               >
             </div>
+            <div v-if="t.seed?.rateFor" class="small rust">
+              ▲ The rate is for “{{ t.seed.rateFor }}”, as the field’s plan has it: change the plan
+              before going.
+            </div>
             <div v-if="t.goes.length" class="small" :class="past(t) ? 'rust' : 'muted'">
               goes {{ goes(t) }} h<template v-if="past(t)">: it may not be done today</template>
             </div>

@@ -4,6 +4,7 @@ import type { FieldSeason, PlanInput, Reason, Schemas } from '../../api/client'
 import AxisHead from '../../furrow/axis/AxisHead.vue'
 import AxisHours from '../../furrow/axis/AxisHours.vue'
 import AxisLanes from '../../furrow/axis/AxisLanes.vue'
+import AxisLimits from '../../furrow/axis/AxisLimits.vue'
 import AxisSky from '../../furrow/axis/AxisSky.vue'
 import AxisYears from '../../furrow/axis/AxisYears.vue'
 import type { Level } from '../../furrow/axis/zoom'
@@ -41,7 +42,7 @@ const [WIDE, TALL, FLAT, GROUND] = [900, 190, 110, 26] as const
 const holder = useTemplateRef<HTMLElement>('holder')
 const width = useRoom(holder, WIDE)
 const axis = useFieldAxis(props, holder, width)
-const { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, limits, harvest } = axis
+const { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, harvest } = axis
 const { view, level } = zoom
 /** Among hours the season needs less room. */
 const picture = computed(() => (props.low || level.value === 'days' ? FLAT : TALL))
@@ -129,7 +130,12 @@ function pickLink(id: string) {
             </template>
           </FurrowStrip>
           <svg :width="width" :height="tall" class="lanes">
-            <path v-for="l in limits" :key="l.at" :d="`M${l.at},0v${tall}`" class="limit" />
+            <AxisLimits
+              :limits="shown.limits"
+              :plant-on="shown.furrow.nextPlantOn"
+              :scale="scale"
+              :height="tall"
+            />
             <path
               v-if="within(scale, shown.today)"
               :d="`M${x(scale, shown.today)},0v${tall}`"
@@ -183,10 +189,6 @@ function pickLink(id: string) {
 .today {
   stroke: var(--rust);
   stroke-width: 1.4;
-}
-.limit {
-  stroke: var(--line);
-  stroke-dasharray: 5 4;
 }
 @media (max-width: 900px) {
   .picture {

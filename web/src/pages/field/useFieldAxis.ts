@@ -12,7 +12,6 @@ import {
 } from '../../furrow/axis/lanes'
 import { useZoom } from '../../furrow/axis/useZoom'
 import type { Level } from '../../furrow/axis/zoom'
-import { within, x } from '../../furrow/scale'
 import { WEEKS } from '../../furrow/shapes'
 import { boundsOf } from './axisBounds'
 
@@ -91,14 +90,10 @@ export function useFieldAxis(
         : LANES_AT + lanesTall(lanes.value, close.value, !!curve.value)
     tall.value = zoom.moving.value ? Math.max(tall.value, now) : now
   })
-  const limits = computed(() => {
-    const day = props.shown?.furrow.nextPlantOn
-    return day && within(scale.value, day) ? [{ at: x(scale.value, day) }] : []
-  })
   const harvest = computed(() => {
     const f = props.shown?.furrow
     return { early: f?.harvestEarly, middle: f?.harvest, late: f?.harvestLate }
   })
 
-  return { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, limits, harvest }
+  return { zoom, scale, close, hours, links, seeds, ends, stages, curve, tall, harvest }
 }

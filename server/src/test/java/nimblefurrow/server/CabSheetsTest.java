@@ -51,6 +51,14 @@ class CabSheetsTest {
         .isNotEmpty()
         .anySatisfy(j -> assertThat(j.at("/seed/seeds/0/rateKgPerHa").asDouble()).isPositive())
         .anySatisfy(j -> assertThat(j.at("/seed/loads").asInt()).isPositive());
+    // A rate of another way of seeding says so, and has neither setting nor loads.
+    assertThat(jobs)
+        .filteredOn(j -> j.get("kind").asString().equals("seed"))
+        .allSatisfy(
+            j ->
+                assertThat(j.at("/seed/loads").isInt())
+                    .isEqualTo(!j.at("/seed/rateFor").isString()))
+        .anySatisfy(j -> assertThat(j.at("/seed/rateFor").asString()).isNotEmpty());
     assertThat(jobs)
         .filteredOn(j -> j.get("field").asString().equals("Creek Forty"))
         .isNotEmpty()

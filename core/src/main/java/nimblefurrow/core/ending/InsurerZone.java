@@ -28,6 +28,16 @@ public record InsurerZone(
     return ChronoUnit.DAYS.between(plantOn, endOn) <= latest(emergenceDays);
   }
 
+  /**
+   * {@return the last day on which the cover may be ended}
+   *
+   * @param plantOn planting of the next crop
+   * @param emergenceDays from planting to the crop being up
+   */
+  public LocalDate lastDay(LocalDate plantOn, int emergenceDays) {
+    return plantOn.plusDays(latest(emergenceDays));
+  }
+
   /** The latest day after planting; where the crop must not be up yet, the day before it is. */
   private int latest(int emergenceDays) {
     return beforeEmergence

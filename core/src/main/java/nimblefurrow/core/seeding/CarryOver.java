@@ -5,6 +5,7 @@ import static nimblefurrow.core.units.CsvTable.number;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.cover.Family;
@@ -87,6 +88,36 @@ public final class CarryOver {
           }
         }
       }
+    }
+    return found;
+  }
+
+  /**
+   * A time in which something sprayed may still hurt a species.
+   *
+   * @param until the first day on which it is over
+   */
+  public record Wait(String residual, Species species, LocalDate from, LocalDate until) {}
+
+  /**
+   * {@return how long each of a cover's species has to wait, the longest of each residual; only
+   * what has to wait at all}
+   *
+   * @param sprayed residuals sprayed
+   * @param cover components of the cover
+   */
+  public List<Wait> waits(List<Sprayed> sprayed, List<Species> cover) {
+    List<Wait> found = new ArrayList<>();
+    for (Sprayed s : sprayed) {
+      rows.stream()
+          .filter(r -> r.residual().equals(s.residual()) && r.waitDays() > 0)
+          .flatMap(
+              r ->
+                  cover.stream()
+                      .filter(c -> c.family() == r.family())
+                      .map(c -> new Wait(r.residual(), c, s.on(), s.on().plusDays(r.waitDays()))))
+          .max(Comparator.comparing(Wait::until))
+          .ifPresent(found::add);
     }
     return found;
   }

@@ -25,4 +25,15 @@ class InsurerZoneTest {
     assertThat(zone.kept(PLANT.plusDays(5), PLANT, 5)).isFalse();
     assertThat(zone.kept(PLANT.plusDays(8), PLANT, 12)).isFalse();
   }
+
+  @Test
+  void theLastDayIsTheLastOnThatIsKept() {
+    for (InsurerZone zone : EndingRules.shipped().zones()) {
+      for (int up : new int[] {4, 8, 15}) {
+        LocalDate last = zone.lastDay(PLANT, up);
+        assertThat(zone.kept(last, PLANT, up)).as(zone.zone()).isTrue();
+        assertThat(zone.kept(last.plusDays(1), PLANT, up)).as(zone.zone()).isFalse();
+      }
+    }
+  }
 }

@@ -32,13 +32,15 @@ public class SeedSheets {
    * @param setting to begin with; null where it was never set for this seed
    * @param note on that setting
    * @param loads of the box; null where that is not known
+   * @param rateFor the way of seeding the rates are for, where this machine is for another
    */
   public record BoxSheet(
       List<BoxSeed> seeds,
       @Nullable Double setting,
       @Nullable ReasonView note,
       @Nullable Integer loads,
-      @Nullable Double kgPerLoad) {}
+      @Nullable Double kgPerLoad,
+      @Nullable String rateFor) {}
 
   /**
    * What goes out on a field with a machine. Where the field's own plan is for another kind of
@@ -62,8 +64,9 @@ public class SeedSheets {
                     m.settingForTarget(),
                     m.settingNote(),
                     m.loads().loads(),
-                    m.loads().kgPerLoad()))
-        .orElseGet(() -> new BoxSheet(seeds, null, null, null, null));
+                    m.loads().kgPerLoad(),
+                    null))
+        .orElseGet(() -> new BoxSheet(seeds, null, null, null, null, job.methodLabel()));
   }
 
   private static BoxSeed seed(JobViews.SeedOfJob s) {

@@ -98,9 +98,7 @@ class ChoiceQuestions {
             c.next(),
             c.field().organic(),
             farm.today(),
-            c.log().sprayed().stream()
-                .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
-                .toList(),
+            c.sprayed(),
             empty ? SeedingMethods.forHire() : atHand,
             rules.of(farmId));
     CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);

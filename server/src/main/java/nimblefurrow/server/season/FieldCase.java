@@ -60,6 +60,13 @@ record FieldCase(
     boolean later) {
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
 
+  /** Residuals that were sprayed on it. */
+  List<CarryOver.Sprayed> sprayed() {
+    return log.sprayed().stream()
+        .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
+        .toList();
+  }
+
   Soil soil() {
     return new Soil(
         Keys.constant(Texture.class, field.texture()),
@@ -258,14 +265,7 @@ record FieldCase(
 
   /** What was sprayed on the field that the cover may not bear. */
   List<Reason> chemistry(PlanInput plan, CoverPlan cover) {
-    List<Reason> all =
-        new ArrayList<>(
-            CARRY_OVER.risks(
-                log.sprayed().stream()
-                    .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
-                    .toList(),
-                species(plan),
-                cover.seedOn()));
+    List<Reason> all = new ArrayList<>(CARRY_OVER.risks(sprayed(), species(plan), cover.seedOn()));
     LocalDate burned = log.done().get(LogKind.SPRAYED);
     boolean onCover =
         burned != null

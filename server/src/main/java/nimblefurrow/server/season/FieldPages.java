@@ -39,13 +39,16 @@ class FieldPages {
   private final Standings standings;
   private final Outlooks outlooks;
   private final Furrows furrows;
+  private final AxisLimits limits;
 
   FieldPages(
       PlanHistory history,
       WeatherService weathers,
       Standings standings,
       Outlooks outlooks,
-      Furrows furrows) {
+      Furrows furrows,
+      AxisLimits limits) {
+    this.limits = limits;
     this.history = history;
     this.weathers = weathers;
     this.standings = standings;
@@ -59,8 +62,10 @@ class FieldPages {
       List<FieldSeasonView.SpeciesView> species,
       List<SeasonView.Goal> goals,
       double @Nullable [] groundFit,
-      List<FieldSeasonView.SightingEffect> moved) {
-    static final Planned NONE = new Planned(List.of(), List.of(), List.of(), null, List.of());
+      List<FieldSeasonView.SightingEffect> moved,
+      List<FieldSeasonView.Limit> limits) {
+    static final Planned NONE =
+        new Planned(List.of(), List.of(), List.of(), null, List.of(), List.of());
   }
 
   /**
@@ -86,7 +91,7 @@ class FieldPages {
       planned =
           plan == null || cover == null
               ? Planned.NONE
-              : planned(c, plan.plan(), cover, p.crop(), weather);
+              : planned(farm, c, plan.plan(), cover, p.crop(), weather);
     }
     return new FieldSeasonView(
         c.field(),
@@ -94,6 +99,7 @@ class FieldPages {
         start(farm),
         furrows.furrow(farm, placed, plan, weather, comeBy),
         furrows.shape(placed, weather),
+        planned.limits(),
         windows,
         planned.endings(),
         planned.species(),
@@ -130,7 +136,12 @@ class FieldPages {
   }
 
   private Planned planned(
-      FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop, FarmWeather weather) {
+      FarmView farm,
+      FieldCase c,
+      PlanInput plan,
+      CoverPlan cover,
+      CropSeasons crop,
+      FarmWeather weather) {
     List<SeasonRun> runs = outlooks.forecaster().runs(cover, crop);
     Outlook outlook = outlooks.outlook(cover, crop, weather);
     return new Planned(
@@ -143,7 +154,8 @@ class FieldPages {
             .toList(),
         Arrays.stream(Purpose.values()).map(g -> SeasonViews.goal(g, outlook)).toList(),
         SeasonViews.rounded(outlook.groundFit(), 2),
-        moved(c, plan, cover, crop, weather));
+        moved(c, plan, cover, crop, weather),
+        limits.of(farm.id(), c, cover, plan.ending()));
   }
 
   /** What each sighting changed against what was forecast before it. */

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param windows every way of seeding its cover, those possible first
  * @param endings every way of ending it, those that fit first
  * @param groundFit share of years in which the ground carries machines, by week
+ * @param limits days that bind what is planned, whoever set them
  * @param changes what would change, when this is a proposal
  * @param moved what each thing seen on the field changed in the forecast, oldest first
  * @param sky rain and frost along it; null without weather
@@ -27,6 +28,7 @@ public record FieldSeasonView(
     LocalDate start,
     SeasonView.Furrow furrow,
     SeasonView.@Nullable CropShape shape,
+    List<Limit> limits,
     List<SeasonView.WindowView> windows,
     List<EndingView> endings,
     List<SpeciesView> species,
@@ -52,6 +54,17 @@ public record FieldSeasonView(
       LocalDate frostEarly,
       LocalDate frostMiddle,
       LocalDate frostLate) {}
+
+  /** What sets a limit. */
+  public enum LimitKind {
+    /** The last day an insurer or office lets the cover be ended. */
+    INSURER,
+    /** A residual in the ground that the cover's species have to wait for. */
+    PLANT_BACK
+  }
+
+  /** Days that bind what is planned: from the first to the last, both of them. */
+  public record Limit(LimitKind kind, LocalDate from, LocalDate to, ReasonView why) {}
 
   /** What one sighting moved in the forecast. */
   public record SightingEffect(LogService.EntryView entry, List<ReasonView> changes) {}
