@@ -16,7 +16,8 @@ const props = defineProps<{
 }>()
 const session = useSession()
 const drawn = computed(() => limitsOn(props.limits, props.plantOn, props.scale))
-const BAND = 7
+/** A band is so tall; names stand on one line, above the lanes. */
+const [BAND, NAME_AT] = [7, 11] as const
 const why = (l: { why?: Schemas['ReasonView'] }) =>
   l.why ? sentence(session.reason(l.why)) : 'Planting of the next crop'
 </script>
@@ -31,15 +32,15 @@ const why = (l: { why?: Schemas['ReasonView'] }) =>
     <g v-for="l in drawn" :key="l.key" tabindex="0" role="img" :aria-label="why(l)" class="limit">
       <title>{{ why(l) }}</title>
       <template v-if="l.wide">
-        <rect :x="l.left" y="0" :width="l.right - l.left" :height="BAND" class="band" />
-        <text v-if="l.named" :x="l.right + 5" :y="BAND + 3" class="name">{{ l.name }}</text>
+        <rect :x="l.left" y="3" :width="l.right - l.left" :height="BAND" class="band" />
+        <text v-if="l.named" :x="l.right + 5" :y="NAME_AT" class="name">{{ l.name }}</text>
       </template>
       <template v-else>
         <path :d="`M${l.left},0v${height}`" class="line" :class="l.key" />
         <text
           v-if="l.named"
           :x="l.left + (l.before ? -5 : 5)"
-          :y="height - 4"
+          :y="NAME_AT"
           :text-anchor="l.before ? 'end' : 'start'"
           class="name"
           >{{ l.name }}</text

@@ -16,8 +16,8 @@ import { WEEKS } from '../../furrow/shapes'
 import { boundsOf } from './axisBounds'
 
 const [HOURS_TALL, FEW_BARS, MANY_BARS] = [146, 3, 6] as const
-/** Where lanes begin under the ground, px. */
-export const LANES_AT = 6
+/** Where lanes begin under the ground, px: above them stand the limits' names. */
+export const LANES_AT = 18
 
 interface Shown {
   shown?: FieldSeason
