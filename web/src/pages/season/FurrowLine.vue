@@ -5,6 +5,7 @@ import FurrowThread from '../../furrow/FurrowThread.vue'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 import { pressing } from './said'
+import { useLensed } from './useLens'
 
 /** A field's season on one line: its name, its season as a thread, its odds. */
 const props = defineProps<{
@@ -19,6 +20,7 @@ const props = defineProps<{
 }>()
 defineEmits<{ choose: [on: boolean] }>()
 const session = useSession()
+const said = useLensed(() => props.furrow)
 const narrow = computed(() => props.labelWidth === 0)
 const rust = computed(() => pressing(props.furrow))
 const next = computed(() => sentence(session.reason(props.furrow.next.reason)))
@@ -54,7 +56,11 @@ const AIR = 4
       :height="height - AIR"
     />
     <div class="odds">
-      <template v-if="furrow.goal">
+      <template v-if="said">
+        <b :class="{ rust: said.rust }">{{ said.big }}</b>
+        <span v-if="!narrow" class="muted under">{{ said.small }}</span>
+      </template>
+      <template v-else-if="furrow.goal">
         <b :class="{ rust: furrow.goal.poor }">{{ furrow.goal.met }} of {{ furrow.goal.years }}</b>
       </template>
     </div>
@@ -112,6 +118,12 @@ const AIR = 4
   white-space: nowrap;
   padding-left: 12px;
   font-size: 0.92rem;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.under {
+  padding-left: 8px;
+  font-size: 0.8rem;
 }
 .narrow {
   display: grid;

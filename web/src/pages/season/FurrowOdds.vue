@@ -2,15 +2,21 @@
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
+import { useLensed } from './useLens'
 
-/** In how many years the plan reaches its goal, and how much there is to look at. */
-defineProps<{ furrow: Furrow; narrow: boolean }>()
+/** In how many years the plan reaches its goal, or what the lens asks, and how much to look at. */
+const props = defineProps<{ furrow: Furrow; narrow: boolean }>()
 const session = useSession()
+const said = useLensed(() => props.furrow)
 </script>
 
 <template>
   <div :class="{ tight: narrow }">
-    <template v-if="furrow.goal">
+    <template v-if="said">
+      <div class="big" :class="{ rust: said.rust }">{{ said.big }}</div>
+      <div class="muted small">{{ said.small }}</div>
+    </template>
+    <template v-else-if="furrow.goal">
       <div class="big" :class="{ rust: furrow.goal.poor }">
         {{ furrow.goal.met }} of {{ furrow.goal.years }} <small>years</small>
       </div>
@@ -18,7 +24,7 @@ const session = useSession()
         {{ session.amount(furrow.goal.target, furrow.goal.unit) }} {{ furrow.goal.measure }}
       </div>
     </template>
-    <div v-if="furrow.rest" class="small">
+    <div v-if="furrow.rest && !said" class="small">
       Rest, {{ session.amount(furrow.rest.share, 'SHARE') }}: {{ furrow.rest.goal.met }} of
       {{ furrow.rest.goal.years }} on {{ sayDay(furrow.rest.seedOn) }}
     </div>

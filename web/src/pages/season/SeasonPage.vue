@@ -15,12 +15,12 @@ import FurrowRow from './FurrowRow.vue'
 import GroupHead from './GroupHead.vue'
 import { heightPx, type RowHeight } from '../../furrow/heights'
 import PlanSeveral from './PlanSeveral.vue'
-import RowHeights from './RowHeights.vue'
 import SeasonAxis from './SeasonAxis.vue'
 import SeasonBar from './SeasonBar.vue'
 import SeasonEmpty from './SeasonEmpty.vue'
+import SeasonTools from './SeasonTools.vue'
 import UnsaidLine from './UnsaidLine.vue'
-import { GROUPINGS } from './grouping'
+import { provideLens } from './useLens'
 import { useSeasonRows } from './useSeasonRows'
 import { useWidths } from './useWidths'
 
@@ -37,6 +37,7 @@ const edge = ref<Reason | null>(null)
 watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
 const { narrow, labelWidth, oddsWidth, stripWidth } = useWidths()
+provideLens(() => view.value?.start ?? '')
 const tall = useStorage<RowHeight>('season-rows', 'tall')
 const rowHeight = computed(() => heightPx(tall.value, narrow.value))
 
@@ -97,18 +98,13 @@ onBeforeUnmount(() => season.drop())
         <p class="muted">{{ totals }}</p>
         <RushLine v-if="session.season === session.farm?.thisSeason" />
       </div>
-      <div class="tools no-print">
-        <v-text-field
-          v-model="words"
-          label="Filter"
-          class="filter"
-          clearable
-          @click:clear="words = ''"
-        />
-        <v-select v-model="grouping" label="Group by" class="group" :items="GROUPINGS" />
-        <RowHeights v-model="tall" />
-        <v-btn variant="text" title="Undo the last change (u)" @click="undo">Undo</v-btn>
-      </div>
+      <SeasonTools
+        v-model:words="words"
+        v-model:grouping="grouping"
+        v-model:tall="tall"
+        class="no-print"
+        @undo="undo"
+      />
     </header>
 
     <ReadTrouble what="The season" :trouble="trouble" class="ma-4" @again="again" />
@@ -182,17 +178,6 @@ onBeforeUnmount(() => season.drop())
   flex-wrap: wrap;
   padding-bottom: 2px;
 }
-.tools {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.filter {
-  width: 170px;
-}
-.group {
-  width: 165px;
-}
 .rows {
   height: calc(100dvh - 52px - 37px - 136px);
   margin: 0 -20px;
@@ -222,15 +207,6 @@ onBeforeUnmount(() => season.drop())
   }
   .rows :deep(.scroller) {
     padding: 0 12px 90px;
-  }
-  .tools {
-    flex-wrap: wrap;
-    width: 100%;
-  }
-  .filter,
-  .group {
-    flex: 1 1 40%;
-    width: auto;
   }
   .edge {
     bottom: 70px;

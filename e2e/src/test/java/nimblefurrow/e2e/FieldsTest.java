@@ -43,6 +43,9 @@ class FieldsTest {
   void aFieldTakenOffIsBroughtBack() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
     page.navigate("/fields");
+    Page beside = Browser.insideDemo(1280, 900, false);
+    beside.navigate("/fields");
+    assertThat(row(beside, "Dogleg")).isVisible();
     row(page, "Dogleg").getByText("Dogleg").click();
     page.waitForURL("**/fields/*-*");
     page.navigate(page.url().replaceAll("[?#].*", "") + "/edit");
@@ -51,10 +54,13 @@ class FieldsTest {
     assertThat(page.getByText("Dogleg is off the farm")).isVisible();
     assertThat(page.getByText("Taken off lately")).isVisible();
     assertThat(row(page, "Dogleg")).hasCount(0);
+    // Whoever has the page open sees it too, without asking.
+    assertThat(row(beside, "Dogleg")).hasCount(0);
     page.reload();
     button(page, "Bring Dogleg back").click();
     assertThat(page.getByText("Dogleg is back")).isVisible();
     assertThat(row(page, "Dogleg")).isVisible();
     assertThat(page.getByText("Taken off lately")).isHidden();
+    assertThat(row(beside, "Dogleg")).isVisible();
   }
 }

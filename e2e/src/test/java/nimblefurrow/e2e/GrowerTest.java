@@ -156,8 +156,35 @@ class GrowerTest {
     assertThat(threads).hasCount(29);
     double last = threads.last().boundingBox().y;
     org.assertj.core.api.Assertions.assertThat(last).as("all on one screen").isLessThan(800);
+    // The same rows, looked at for their endings; then for odds again.
+    Locator ends = page.locator(".line .odds");
+    assertThat(ends.first()).not().containsText(" May");
+    lookAt(page, "Endings");
+    assertThat(page.locator(".line .odds", holding(" May")).first()).isVisible();
+    lookAt(page, "Odds");
+    assertThat(page.locator(".line .odds", holding(" May"))).hasCount(0);
     page.getByLabel("Tall rows").click();
     assertThat(threads).hasCount(0);
+  }
+
+  private static void lookAt(Page page, String lens) {
+    page.locator(".v-select", holding("Look at")).click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(lens)).click();
+  }
+
+  @Test
+  void theHeadOfAGroupStaysWhileItsFieldsAreScrolled() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    Locator stuck = page.locator(".stuck");
+    assertThat(page.locator(".grouphead").first()).isVisible();
+    assertThat(stuck).hasCount(0);
+    page.locator(".scroller").evaluate("list => list.scrollTo(0, 330)");
+    assertThat(stuck).isVisible();
+    String first = page.locator(".stuck h2").innerText();
+    page.locator(".scroller").evaluate("list => list.scrollTo(0, 1400)");
+    assertThat(page.locator(".stuck h2")).not().hasText(first);
+    page.locator(".scroller").evaluate("list => list.scrollTo(0, 0)");
+    assertThat(stuck).hasCount(0);
   }
 
   @Test

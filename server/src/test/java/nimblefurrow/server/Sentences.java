@@ -29,7 +29,11 @@ final class Sentences {
           Pattern.compile("never · never|it half|\\b(\\w{4,}) \\1\\b"),
           Pattern.compile("\\$ ?-|\\d \\$"));
 
+  /** A row of the season says what is next in so many words at most, days as two. */
+  private static final int WORDS_OF_A_ROW = 14;
+
   private final Set<String> said = new TreeSet<>();
+  private final Set<String> rows = new TreeSet<>();
 
   /** Takes all sentences out of an answer. */
   void hear(String where, JsonNode answer) {
@@ -39,7 +43,23 @@ final class Sentences {
         said.add(where + " | " + reason.say(system));
       }
     }
+    if (answer.path("next").has("reason")) {
+      Reason next = reason(answer.at("/next/reason"));
+      for (UnitSystem system : UnitSystem.values()) {
+        rows.add(next.say(system));
+      }
+    }
     answer.forEach(part -> hear(where, part));
+  }
+
+  /** Sentences of rows that take longer to read than a glance. */
+  List<String> longOnRows() {
+    return rows.stream().filter(r -> r.split("\\s+").length > WORDS_OF_A_ROW).toList();
+  }
+
+  /** How many sentences of rows were heard. */
+  int onRows() {
+    return rows.size();
   }
 
   private static Reason reason(JsonNode view) {

@@ -59,6 +59,8 @@ class SteadyTest {
       said.write(Path.of("target", "sentences.txt"));
       assertThat(said.all()).hasSizeGreaterThan(1000);
       assertThat(said.odd()).isEmpty();
+      assertThat(said.onRows()).isGreaterThan(100);
+      assertThat(said.longOnRows()).isEmpty();
       assertThat(server.alive()).isTrue();
       assertThat(Files.readString(server.log())).doesNotContain("OutOfMemoryError");
     }

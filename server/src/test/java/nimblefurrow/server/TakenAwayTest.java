@@ -3,6 +3,7 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,9 +27,23 @@ class TakenAwayTest {
             "/fields/" + field + "/season",
             "/fields/" + field + "/chain")) {
       Api.Answer answer = owner.get(farm + door);
-      all.add(door + " " + answer.status() + " " + answer.text());
+      all.add(door + " " + answer.status() + " " + whole(answer.json()));
     }
     return all;
+  }
+
+  /** All of an answer, whatever the order of what is of one day. */
+  private static String whole(JsonNode node) {
+    List<String> parts = new ArrayList<>();
+    if (node.isObject()) {
+      node.propertyNames().forEach(name -> parts.add(name + "=" + whole(node.get(name))));
+    } else if (node.isArray()) {
+      node.forEach(part -> parts.add(whole(part)));
+    } else {
+      return node.toString();
+    }
+    Collections.sort(parts);
+    return parts.toString();
   }
 
   private static JsonNode named(JsonNode list, String name) {
@@ -123,6 +138,47 @@ class TakenAwayTest {
     owner.post(field + "/log/" + entry + "/restore", Map.of()).ok();
     assertThat(leftOf(owner, field)).isEqualTo(left - 200);
     assertThat(owner.get(field + "/job").ok().json().get("done").toString()).isEqualTo(seedings);
+  }
+
+  private static String noted(Api owner, String field, String words) throws Exception {
+    String entry = UUID.randomUUID().toString();
+    Map<String, Object> note = Map.of("doneOn", "2026-09-01", "kind", "note", "words", words);
+    owner.put(field + "/log/" + entry, note).ok();
+    return entry;
+  }
+
+  @Test
+  void anEntryWaitsForItsFieldToComeBackFirst() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    String field = farm + "/fields/" + made(owner, farm, "Corner");
+    String entry = noted(owner, field, "soft in the middle");
+    owner.delete(field + "/log/" + entry).ok();
+    owner.delete(field).ok();
+    String restore = field + "/log/" + entry + "/restore";
+    assertThat(owner.post(restore, Map.of()).refused(422)).contains("what it belonged to is gone");
+    owner.post(field + "/restore", Map.of()).ok();
+    owner.post(restore, Map.of()).ok();
+    assertThat(owner.get(field + "/log").ok().text()).contains("soft in the middle");
+  }
+
+  @Test
+  void afterAMonthItIsGone() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.newFarm();
+    String field = farm + "/fields/" + made(owner, farm, "Corner");
+    String kept = noted(owner, field, "kept");
+    String old = noted(owner, field, "old");
+    owner.delete(field + "/log/" + kept).ok();
+    owner.delete(field + "/log/" + old).ok();
+    String back = "update taken_away set taken_at = taken_at - interval '%s' where id = '%s'";
+    App.demo().sql(back.formatted("29 days 23 hours", kept));
+    App.demo().sql(back.formatted("30 days 1 hour", old));
+    // Whatever is taken away next clears up.
+    owner.delete(field + "/log/" + noted(owner, field, "another")).ok();
+    assertThat(owner.post(field + "/log/" + old + "/restore", Map.of()).refused(404))
+        .contains("30 days");
+    owner.post(field + "/log/" + kept + "/restore", Map.of()).ok();
   }
 
   private static double leftOf(Api owner, String field) throws Exception {

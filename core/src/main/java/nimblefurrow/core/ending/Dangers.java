@@ -27,12 +27,19 @@ public final class Dangers {
   public static final List<Reason> TURNING_SHAFTS =
       said("stop the power take-off and let it run out before clearing or greasing anything");
 
-  /** Cattle on a cover. */
-  public static final List<Reason> GRAZING =
+  /** What labels say of feed. */
+  static final List<Reason> LABELS_OF_FEED =
       said(
           "every product used since seeding has a grazing interval on its label: check it first",
-          "what grew from treated seed is grazed only as the seed's label allows",
-          "bloat, nitrate and grass tetany: fill up on hay first and look at the herd daily");
+          "what grew from treated seed is grazed only as the seed's label allows");
+
+  /** Cattle on a cover. */
+  public static final List<Reason> GRAZING =
+      Stream.concat(
+              LABELS_OF_FEED.stream(),
+              said("bloat, nitrate and grass tetany: hay first, and look at the herd daily")
+                  .stream())
+          .toList();
 
   /** The planter. */
   public static final List<Reason> PLANTING =

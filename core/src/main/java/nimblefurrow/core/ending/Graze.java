@@ -63,7 +63,7 @@ final class Graze extends EndingMethod {
           Reason.of(
               "lush grass in spring can bring grass tetany: magnesium for cows in milk, and hay first"));
     }
-    Dangers.GRAZING.forEach(found::warn);
+    Dangers.LABELS_OF_FEED.forEach(found::warn);
     found.warn(Reason.of("the cover regrows: end it one of the other ways after"));
   }
 

@@ -90,7 +90,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       return new NextStep(
           soon ? Kind.CLOSING : Kind.SEED_NOW,
           closes,
-          Reason.of("{done} of it was seeded on {day}: the rest can be until {closes}")
+          Reason.of("{done} was seeded {day}; the rest can be until {closes}")
               .with("done", seeded.share(), Unit.SHARE)
               .with("day", seeded.day())
               .with("closes", closes));
@@ -112,8 +112,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       return new NextStep(
           Kind.CONFIRM,
           closes,
-          Reason.of(
-                  "meant for {day} and not written down: it counts as not seeded; closes {closes}")
+          Reason.of("meant for {day}, not logged: counts as not seeded; closes {closes}")
               .with("day", seeding.meantFor())
               .with("closes", closes));
     }
@@ -121,13 +120,12 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       return new NextStep(
           Kind.CONFIRM,
           closes,
-          Reason.of(
-                  "meant for {day}, closed {closes}, nothing written down: it counts as never seeded")
+          Reason.of("meant for {day}, closed {closes}, not logged: counts as never seeded")
               .with("day", seeding.meantFor())
               .with("closes", closes));
     }
     Reason how =
-        Reason.of("{method}: meant for {day}, window {opens} to {closes}")
+        Reason.of("{method} on {day}; window {opens} to {closes}")
             .with("method", window.method().label())
             .with("day", seedOn)
             .with("opens", window.opens().day())
@@ -165,7 +163,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     boolean late = comeBy.by().isBefore(today);
     String text =
         late
-            ? "closes {closes}; {machine} had to begin here by {by}, {hours} wait for it"
+            ? "closes {closes}; {machine} should have begun by {by}: {hours} wait"
             : "closes {closes}, but begin by {by}: {hours} wait for {machine}";
     return new NextStep(
         Kind.CLOSING,
@@ -192,7 +190,7 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
       return new NextStep(
           Kind.END_NOW,
           end.meantFor(),
-          Reason.of("{ending} was meant for {day} and is not written down: it counts as standing")
+          Reason.of("{ending}, meant for {day}, not logged: counts as standing")
               .with("ending", ending.label())
               .with("day", end.meantFor()));
     }

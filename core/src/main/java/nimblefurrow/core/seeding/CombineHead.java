@@ -32,6 +32,6 @@ final class CombineHead extends SeedingMethod {
     edges.closes(
         site.edge(
             site.crop().harvest().quantile(0.9),
-            Reason.of("it goes out with the combine; nine years in ten are cut by {day}")));
+            Reason.of("goes out with the combine; nine years in ten are cut by {day}")));
   }
 }

@@ -57,7 +57,7 @@ final class FrostSeeding extends SeedingMethod {
     edges.closes(
         site.edge(
             Math.max(until, begins) + year,
-            Reason.of("after {day} fewer than {share} of days freeze and thaw, which beds the seed")
+            Reason.of("after {day} under {share} of days freeze and thaw the seed in")
                 .with("share", FROST_SHARE, Unit.SHARE)));
   }
 

@@ -52,8 +52,7 @@ abstract class StandingCrop extends SeedingMethod {
         site.soybeans() && underFallingLeaves()
             ? site.edge(
                 site.crop().mature().median() + SOYBEAN_LEAVES_DAYS,
-                Reason.of(
-                    "half of the soybean leaves are down by {day}; seed must fall under them"))
+                Reason.of("soybean leaves are half down by {day}; seed must fall under them"))
             : site.edge(
                 harvest - beforeHarvestDays,
                 Reason.of("{before} before harvest, {harvest} in the middle year: time to come up")

@@ -93,9 +93,7 @@ public final class WindowFinder {
     LocalDate last = emergence.lastDay(edges.opens().day());
     return new Window.Edge(
         last,
-        Reason.of(
-                "spread later than {day}, under {share} of the live {species} is up by May in the"
-                    + " middle year")
+        Reason.of("spread after {day}, under {share} of {species} is up by May")
             .with("day", last)
             .with("share", SurfaceEmergence.LEAST, Unit.SHARE)
             .with("species", species.name()));
@@ -118,7 +116,8 @@ public final class WindowFinder {
     }
     double left = need > 0 ? climate.heatFrom(last + WEEK).median() / need : 0;
     Reason lastReason =
-        Reason.of("a week after {day} {share} of the warmth {species} needs is left")
+        Reason.of("on {later} {share} of the warmth {species} needs is left")
+            .with("later", crop.day(last + WEEK))
             .with("share", left, Unit.SHARE)
             .with("species", species.name());
     Reason bestReason =

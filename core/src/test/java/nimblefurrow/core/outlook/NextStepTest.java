@@ -67,7 +67,7 @@ class NextStepTest {
         .isEqualTo(NextStep.Kind.SEED_SOON);
     NextStep open = seeding(OPENS, State.AHEAD, true);
     assertThat(open.kind()).isEqualTo(NextStep.Kind.SEED_NOW);
-    assertThat(said(open)).contains("meant for 25 Sep", "window 10 Sep to 20 Oct");
+    assertThat(said(open)).contains("on 25 Sep", "window 10 Sep to 20 Oct");
     assertThat(seeding(CLOSES.minusDays(8), State.AHEAD, true).kind())
         .isEqualTo(NextStep.Kind.SEED_NOW);
     NextStep closing = seeding(CLOSES.minusDays(7), State.AHEAD, true);
@@ -119,7 +119,7 @@ class NextStepTest {
     assertThat(onTheDay.due()).isEqualTo(by);
     NextStep late = waiting(by.plusDays(1), queue);
     assertThat(late.due()).isEqualTo(CLOSES);
-    assertThat(said(late)).contains("had to begin here by 10 Oct");
+    assertThat(said(late)).contains("should have begun by 10 Oct");
     assertThat(said(waiting(CLOSES.minusDays(3), new NextStep.ComeBy(CLOSES, "the drill", 1))))
         .doesNotContain("the drill");
   }
@@ -173,7 +173,7 @@ class NextStepTest {
     NextStep over =
         grown(END.plusDays(5), deed(Deed.ENDING, State.OVERDUE, END, 0), Endings.ROLL_PLANT);
     assertThat(over.kind()).isEqualTo(NextStep.Kind.END_NOW);
-    assertThat(said(over)).contains("not written down", "counts as standing");
+    assertThat(said(over)).contains("not logged", "counts as standing");
     assertThat(said(grown(END.minusDays(30), end, Endings.WINTER)))
         .isEqualTo("winter ends it; look for survivors by 5 May");
   }

@@ -246,7 +246,7 @@ class OutlookTest {
     NextStep late = waiting(by.plusDays(1), window, by);
     assertThat(late.kind()).isEqualTo(NextStep.Kind.CLOSING);
     assertThat(late.due()).isEqualTo(closes);
-    assertThat(late.reason().text()).contains("had to begin");
+    assertThat(late.reason().text()).contains("should have begun");
     assertThat(waiting(closes.minusDays(2), window, closes).reason().text())
         .as("nothing but its own last day")
         .doesNotContain("{machine}");

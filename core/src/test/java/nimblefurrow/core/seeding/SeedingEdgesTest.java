@@ -89,7 +89,7 @@ class SeedingEdgesTest {
     assertThat(beans.possible()).isTrue();
     assertThat(beans.opens().day()).isEqualTo(crop.day(begins + 365));
     assertThat(beans.closes().day().getYear()).isEqualTo(2027);
-    assertThat(said(beans.closes().reason())).contains("of days freeze and thaw");
+    assertThat(said(beans.closes().reason())).contains("of days freeze and thaw the seed in");
     Window wheat = find(Seedings.FROST, Farm.WHEAT, "red_clover");
     assertThat(wheat.opens().day()).as("this very spring").isEqualTo(crop.day(begins));
     for (String unfit : List.of("cereal_rye", "field_pea", "hairy_vetch", "radish")) {

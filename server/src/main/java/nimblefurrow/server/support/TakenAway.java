@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -102,6 +104,7 @@ public class TakenAway {
    * Puts a row back with all that went with it.
    *
    * @throws NotFound when it is not away, or was for longer than a month
+   * @throws Refused when what it belonged to is gone meanwhile
    */
   @Transactional
   public void bringBack(UUID farmId, String table, UUID id) {
@@ -115,23 +118,30 @@ public class TakenAway {
     if (found.isEmpty()) {
       throw new NotFound("It is not among what was taken away in the last 30 days.");
     }
-    for (JsonNode held : JSON.readTree(found.get(0))) {
-      String into = held.get("table").asString();
-      for (JsonNode row : held.get("rows")) {
-        insert(into, row);
-      }
-      for (JsonNode link : held.get("links")) {
-        database.update(
-            "update %s set %s = ? where id = ? and %s is null"
-                .formatted(
-                    link.get("child").asString(),
-                    link.get("by").asString(),
-                    link.get("by").asString()),
-            UUID.fromString(link.get("to").asString()),
-            UUID.fromString(link.get("id").asString()));
-      }
+    try {
+      JSON.readTree(found.get(0)).forEach(this::putBack);
+    } catch (DataIntegrityViolationException e) {
+      throw new Refused(
+          "", "It cannot come back: what it belonged to is gone, or something took its place.");
     }
     entities.clear();
+  }
+
+  private void putBack(JsonNode held) {
+    String into = held.get("table").asString();
+    for (JsonNode row : held.get("rows")) {
+      insert(into, row);
+    }
+    for (JsonNode link : held.get("links")) {
+      database.update(
+          "update %s set %s = ? where id = ? and %s is null"
+              .formatted(
+                  link.get("child").asString(),
+                  link.get("by").asString(),
+                  link.get("by").asString()),
+          UUID.fromString(link.get("to").asString()),
+          UUID.fromString(link.get("id").asString()));
+    }
   }
 
   private void insert(String table, JsonNode row) {

@@ -68,7 +68,10 @@ class KeptPlan {
         .peek(i -> closed(written, i))
         // Who is not let in on a customer's farm any more sees none of its jobs.
         .filter(i -> i.customerId == null || customers.containsKey(i.customerId))
-        .sorted(Comparator.comparing((WorkItem i) -> i.startOn).thenComparing(i -> i.finishOn))
+        .sorted(
+            Comparator.comparing((WorkItem i) -> i.startOn)
+                .thenComparing(i -> i.finishOn)
+                .thenComparing(i -> i.id))
         .map(
             i ->
                 new WorkViews.ItemView(

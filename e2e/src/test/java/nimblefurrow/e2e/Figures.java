@@ -1,0 +1,128 @@
+package nimblefurrow.e2e;
+
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Measures what a grower sees of a running server: run {@code scripts/figures URL}. Prints fields
+ * in sight at each height of the season, the time to the first furrow and to all in sight, frames a
+ * second while a field's axis zooms from years to hours and while the season scrolls, and pages
+ * wider than a phone.
+ */
+final class Figures {
+  private static final String FRAMES =
+      """
+      async (millis) => {
+        let frames = 0, longest = 0, last = performance.now()
+        const end = last + millis
+        await new Promise((done) => {
+          const step = (now) => {
+            frames++
+            longest = Math.max(longest, now - last)
+            last = now
+            now < end ? requestAnimationFrame(step) : done()
+          }
+          requestAnimationFrame(step)
+        })
+        return `${Math.round((1000 * frames) / millis)} a second, the longest ${Math.round(longest)} ms`
+      }
+      """;
+  private static final String IN_SIGHT =
+      """
+      () => [...document.querySelectorAll('.furrow, .line:has(.strip)')].filter((row) => {
+        const box = row.getBoundingClientRect()
+        return box.top >= 0 && box.bottom <= window.innerHeight
+      }).length
+      """;
+  private static final String[] ROUTES = {
+    "/today", "/season", "/fields", "/years", "/open", "/endings", "/hours", "/work",
+        "/work/sheets",
+    "/sheet", "/seed", "/seed/mix", "/shed", "/map", "/weather", "/rules", "/take-away",
+        "/catch-up",
+    "/account"
+  };
+
+  private Figures() {}
+
+  /** Measures the server of an address. */
+  public static void main(String[] arguments) {
+    try (Playwright playwright =
+        Playwright.create(
+            new Playwright.CreateOptions()
+                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+      com.microsoft.playwright.Browser chromium =
+          playwright
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(List.of("--no-sandbox", "--disable-gpu")));
+      Page desk = enter(chromium, arguments[0], 1280, 800);
+      season(desk);
+      scroll(desk);
+      zoom(desk);
+      Page phone = enter(chromium, arguments[0], 390, 844);
+      for (String route : ROUTES) {
+        phone.navigate(route);
+        phone.waitForLoadState(LoadState.NETWORKIDLE);
+        int wide = ((Number) phone.evaluate("document.documentElement.scrollWidth")).intValue();
+        System.out.printf("phone %-14s %s%n", route, wide <= 390 ? "fits" : wide + " px wide");
+      }
+    }
+  }
+
+  private static Page enter(
+      com.microsoft.playwright.Browser chromium, String address, int width, int height) {
+    Page page =
+        chromium
+            .newContext(
+                new com.microsoft.playwright.Browser.NewContextOptions()
+                    .setBaseURL(address)
+                    .setViewportSize(width, height))
+            .newPage();
+    page.setDefaultTimeout(120_000);
+    page.navigate("/");
+    page.getByText("Enter the demo farm").click();
+    page.waitForURL("**/today");
+    return page;
+  }
+
+  private static void season(Page page) {
+    for (String height : new String[] {"Tall rows", "Rows", "Threads"}) {
+      page.navigate("/season");
+      page.getByLabel(height, new Page.GetByLabelOptions().setExact(true)).click();
+      long begun = System.currentTimeMillis();
+      page.reload();
+      page.locator(".furrow, .line .strip").first().waitFor();
+      long all = System.currentTimeMillis() - begun;
+      Object first =
+          page.evaluate("() => performance.getEntriesByName('first-furrow')[0].startTime");
+      System.out.printf(
+          "%-10s %s in sight; first furrow %.0f ms after the page was asked for, all in sight %d ms%n",
+          height, page.evaluate(IN_SIGHT), ((Number) first).doubleValue(), all);
+    }
+  }
+
+  private static void scroll(Page page) {
+    page.evaluate(
+        "() => { const list = document.querySelector('.scroller'); let at = 0;"
+            + " setInterval(() => list.scrollTo(0, (at += 40) % list.scrollHeight), 16) }");
+    System.out.println("scrolling the season: " + page.evaluate(FRAMES, 3000));
+  }
+
+  private static void zoom(Page page) {
+    page.navigate("/season");
+    page.locator(".line a, .furrow a").first().click();
+    page.locator(".levels button", Browser.holding("Years")).click();
+    page.locator(".axis").focus();
+    page.evaluate(
+        "() => { const axis = document.querySelector('.axis'); setInterval(() => axis.dispatchEvent("
+            + "new KeyboardEvent('keydown', { key: '+', bubbles: true })), 120) }");
+    System.out.println("zooming from years to hours: " + page.evaluate(FRAMES, 3000));
+  }
+}
