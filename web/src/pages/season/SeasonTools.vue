@@ -50,9 +50,12 @@ const lens = useLens()
     width: 100%;
   }
   .filter,
-  .group,
+  .group {
+    flex: 1 1 44%;
+    width: auto;
+  }
   .lens {
-    flex: 1 1 30%;
+    flex: 1 1 20%;
     width: auto;
   }
 }
