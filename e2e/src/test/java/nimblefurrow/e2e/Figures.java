@@ -3,7 +3,6 @@ package nimblefurrow.e2e;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -39,13 +38,6 @@ final class Figures {
         return box.top >= 0 && box.bottom <= window.innerHeight
       }).length
       """;
-  private static final String[] ROUTES = {
-    "/today", "/season", "/fields", "/years", "/open", "/endings", "/hours", "/work",
-        "/work/sheets",
-    "/sheet", "/seed", "/seed/mix", "/shed", "/map", "/weather", "/rules", "/take-away",
-        "/catch-up",
-    "/account"
-  };
 
   private Figures() {}
 
@@ -65,14 +57,6 @@ final class Figures {
       Page desk = enter(chromium, arguments[0], 1280, 800);
       season(desk);
       scroll(desk);
-      zoom(desk);
-      Page phone = enter(chromium, arguments[0], 390, 844);
-      for (String route : ROUTES) {
-        phone.navigate(route);
-        phone.waitForLoadState(LoadState.NETWORKIDLE);
-        int wide = ((Number) phone.evaluate("document.documentElement.scrollWidth")).intValue();
-        System.out.printf("phone %-14s %s%n", route, wide <= 390 ? "fits" : wide + " px wide");
-      }
     }
   }
 
@@ -113,16 +97,5 @@ final class Figures {
         "() => { const list = document.querySelector('.scroller'); let at = 0;"
             + " setInterval(() => list.scrollTo(0, (at += 40) % list.scrollHeight), 16) }");
     System.out.println("scrolling the season: " + page.evaluate(FRAMES, 3000));
-  }
-
-  private static void zoom(Page page) {
-    page.navigate("/season");
-    page.locator(".line a, .furrow a").first().click();
-    page.locator(".levels button", Browser.holding("Years")).click();
-    page.locator(".axis").focus();
-    page.evaluate(
-        "() => { const axis = document.querySelector('.axis'); setInterval(() => axis.dispatchEvent("
-            + "new KeyboardEvent('keydown', { key: '+', bubbles: true })), 120) }");
-    System.out.println("zooming from years to hours: " + page.evaluate(FRAMES, 3000));
   }
 }
