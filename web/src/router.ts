@@ -90,7 +90,7 @@ const made = createRouter({
       component: () => import('./pages/field-work/WorkPage.vue'),
     },
     {
-      path: '/work/sheets',
+      path: '/sheets',
       meta: { title: 'Sheets for the cab' },
       component: () => import('./pages/field-work/SheetsPage.vue'),
     },

@@ -13,6 +13,8 @@ describe('the menu', () => {
     expect(on('/endings')).toEqual(['Season'])
     expect(on('/fields/1234/job')).toEqual(['Season'])
     expect(on('/shed/1234')).toEqual(['Stores'])
+    expect(on('/sheets')).toEqual(['Work'])
+    expect(on('/sheet')).toEqual(['Work'])
     expect(on('/seasoning')).toEqual([])
     expect(on('/weather')).toEqual([])
   })

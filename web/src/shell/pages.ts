@@ -17,6 +17,8 @@ export interface Page {
   icon: string
   /** Ways to look at the same, in the order of use; the first is the page itself. */
   ways?: { to: string; name: string }[]
+  /** Where it is put on paper. */
+  papers?: string[]
 }
 
 /** The menu: what is asked each day first. */
@@ -35,7 +37,7 @@ export const pages: Page[] = [
       { to: '/fields', name: 'As a list' },
     ],
   },
-  { to: '/work', name: 'Work', icon: mdiTractor },
+  { to: '/work', name: 'Work', icon: mdiTractor, papers: ['/sheets', '/sheet'] },
   {
     to: '/seed',
     name: 'Stores',
@@ -60,7 +62,8 @@ const under = (path: string, to: string) => path === to || path.startsWith(to + 
 
 /** Whether a path lies behind a word of the menu. */
 export const isOn = (page: Page, path: string) =>
-  (page.ways ?? [page]).some((way) => under(path, way.to))
+  (page.ways ?? [page]).some((way) => under(path, way.to)) ||
+  !!page.papers?.some((to) => under(path, to))
 
 /** The ways to look at what a path shows; none on pages of one thing. */
 export const waysOf = (path: string) =>

@@ -1,7 +1,7 @@
 import { computed, watch } from 'vue'
 import type { Furrow, Schemas } from '../../api/client'
 import { read, useRead } from '../../farm/data'
-import { useInBatches } from '../../farm/inBatches'
+import { useFewAtATime } from '../../farm/fewAtATime'
 import { useKinds } from '../../words/kinds'
 
 type Answer = Schemas['FieldEnding']
@@ -23,7 +23,7 @@ export function useEndingRows() {
       .filter((f) => f.plan)
       .sort((a, b) => a.plan!.plan.endOn.localeCompare(b.plan!.plan.endOn)),
   )
-  const { answers, done, running, trouble, stop, goOn, again } = useInBatches(
+  const { answers, done, running, trouble, stop, goOn, again } = useFewAtATime(
     () => planned.value.map((f) => f.fieldId),
     (fields) => read('/api/farms/{farmId}/endings', { query: { fields } }),
     (a) => a.fieldId,

@@ -44,7 +44,7 @@ const took = (now: Schemas['WorkView']) => void place(WORK, now)
         </p>
       </div>
       <v-btn variant="text" class="no-print" @click="undo">Undo</v-btn>
-      <v-btn variant="outlined" class="no-print" to="/work/sheets">Sheets</v-btn>
+      <v-btn variant="outlined" class="no-print" to="/sheets">Sheets</v-btn>
       <template v-if="session.owner">
         <v-select
           v-model="seconds"

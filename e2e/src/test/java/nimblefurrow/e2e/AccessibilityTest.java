@@ -52,6 +52,7 @@ class AccessibilityTest {
                 "/catch-up",
                 "/work",
                 "/sheet",
+                "/sheets",
                 "/seed",
                 "/seed/mix",
                 "/shed",

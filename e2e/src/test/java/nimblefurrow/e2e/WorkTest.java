@@ -24,7 +24,7 @@ class WorkTest {
     assertThat(page.getByText("The rush")).isVisible();
     button(page, "Keep all").click();
     assertThat(page.getByText("jobs are done in time in 8 years of 10")).isVisible();
-    page.navigate("/work/sheets");
+    page.navigate("/sheets");
     page.locator(".job").first().waitFor();
     PaperTest.whole(page, "No-till drill", "loads of", "Direction:", "Stop the power take-off");
     page.goBack();

@@ -10,7 +10,7 @@ const [FIRST, MOST] = [2, 16] as const
  * @param ids of all that is to be answered, in the order in which they are wanted
  * @param ask for some of them
  */
-export function useInBatches<A>(
+export function useFewAtATime<A>(
   ids: () => string[],
   ask: (some: string[]) => Promise<A[]>,
   idOf: (answer: A) => string,

@@ -1,6 +1,6 @@
 import { effectScope } from 'vue'
 import { expect, it } from 'vitest'
-import { useInBatches } from './inBatches'
+import { useFewAtATime } from './fewAtATime'
 
 const ids = Array.from({ length: 40 }, (_, i) => `f${i}`)
 /** A server whose answers are let out one by one. */
@@ -27,7 +27,7 @@ const begin = () => {
   const s = server()
   const scope = effectScope()
   const batches = scope.run(() =>
-    useInBatches(
+    useFewAtATime(
       () => ids,
       s.ask,
       (a) => a.id,
@@ -81,7 +81,7 @@ it('counts what is answered with nothing, and does not ask for it again', async 
   const asked: string[][] = []
   const scope = effectScope()
   const batches = scope.run(() =>
-    useInBatches<{ id: string }>(
+    useFewAtATime<{ id: string }>(
       () => ['a', 'b'],
       async (some) => (asked.push(some), [{ id: 'a' }]),
       (a) => a.id,
