@@ -15,7 +15,7 @@ const session = useSession()
 const kinds = useKinds()
 const FOLLOW_UPS = '/api/farms/{farmId}/follow-ups'
 type FollowUp = Schemas['FollowUpView']
-const { rows, known, answered, running, trouble, stop, goOn } = useEndingRows()
+const { rows, known, years, answered, running, trouble, stop, goOn } = useEndingRows()
 const { data: follow } = useRead(FOLLOW_UPS)
 const picked = ref<string[]>([])
 const why = ref('')
@@ -84,7 +84,7 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
     <p v-if="trouble" class="card rust">{{ trouble }}</p>
     <p v-if="answered < rows.length" class="row muted mb-2 no-print" role="status">
       <span
-        >Every way of ending, run through 30 years: {{ answered }} of
+        >Every way of ending, run through {{ years }} years: {{ answered }} of
         {{ rows.length }} fields.</span
       >
       <v-btn v-if="running" size="small" variant="text" @click="stop">Stop</v-btn>

@@ -50,6 +50,7 @@ export function useEndingRows() {
   return {
     rows,
     known: computed(() => !!season.value),
+    years: computed(() => season.value?.years ?? 0),
     answered: computed(() => planned.value.filter((f) => done.value.has(f.fieldId)).length),
     running,
     trouble: computed(() => seasonTrouble.value || trouble.value),

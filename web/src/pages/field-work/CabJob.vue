@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
+import { unitName } from '../../words/units'
 import { daysOf, drivers, wayToGo } from './sheets'
 
 /** One job on a machine's sheet, with room to write what came of it. */
 const props = defineProps<{ job: Schemas['CabJob'] }>()
 const session = useSession()
 const part = computed(() => props.job.leftHa < props.job.areaHa)
-const sprays = computed(() => props.job.kind === 'second' || /spray/.test(props.job.label))
 </script>
 
 <template>
@@ -63,13 +63,15 @@ const sprays = computed(() => props.job.kind === 'second' || /spray/.test(props.
       going.
     </p>
     <p class="small">{{ wayToGo(job) }}</p>
-    <p v-if="sprays" class="small">
+    <p v-if="job.sprays" class="small">
       Product, rate and carrier from the spray sheet: ______________________________
     </p>
     <p v-if="job.hazards" class="small">
       <b>▲ {{ sentence(job.hazards) }}.</b>
     </p>
-    <p class="small write">Done ________ ac/ha ________ setting ________ notes</p>
+    <p class="small write">
+      Done ________ {{ unitName('HA', session.units) }} ________ setting ________ notes
+    </p>
   </article>
 </template>
 

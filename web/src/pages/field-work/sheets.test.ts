@@ -11,6 +11,8 @@ const job = (more: Partial<Schemas['CabJob']>): Schemas['CabJob'] => ({
   label: 'drill',
   areaHa: 20,
   leftHa: 20,
+  sprays: false,
+  alongRows: false,
   shifts: [],
   hazards: '',
   cautions: [],
@@ -34,13 +36,16 @@ describe('sheets for the cab', () => {
     expect(drivers([shift('2026-09-28')])).toBe('with its own crew')
   })
   it('tells the direction where rows stand, and asks for it where they are made', () => {
-    expect(wayToGo(job({ kind: 'end', bearingDeg: 13.6 }))).toBe(
+    expect(wayToGo(job({ kind: 'end', alongRows: true, bearingDeg: 13.6 }))).toBe(
       'Direction: 14°, as it was drilled',
     )
-    expect(wayToGo(job({ kind: 'end', bearingDeg: 0 }))).toBe('Direction: 0°, as it was drilled')
-    expect(wayToGo(job({ kind: 'plant' }))).toBe('Direction: as it was drilled')
+    expect(wayToGo(job({ kind: 'end', alongRows: true, bearingDeg: 0 }))).toBe(
+      'Direction: 0°, as it was drilled',
+    )
+    expect(wayToGo(job({ kind: 'plant', alongRows: true }))).toBe('Direction: as it was drilled')
     expect(wayToGo(job({ kind: 'seed' }))).toBe('Direction: now ______°')
     expect(wayToGo(job({ kind: 'seed', bearingDeg: 90 }))).toContain('last time 90°')
+    expect(wayToGo(job({ kind: 'end', bearingDeg: 90 }))).toBe('')
     expect(wayToGo(job({ kind: 'harvest', bearingDeg: 90 }))).toBe('')
   })
   it('says a caution once, however many jobs have it', () => {

@@ -25,10 +25,10 @@ export function drivers(shifts: Shift[]): string {
 }
 
 /** Which way to go, where it matters: over rows that are there, and for those that come after. */
-export function wayToGo({ kind, bearingDeg }: Job): string {
+export function wayToGo({ kind, alongRows, bearingDeg }: Job): string {
   const degrees = bearingDeg === undefined ? undefined : `${Math.round(bearingDeg)}°`
   if (kind === 'seed') return `Direction: ${degrees ? `last time ${degrees}; ` : ''}now ______°`
-  if (kind === 'end' || kind === 'plant' || kind === 'second')
+  if (alongRows)
     return degrees ? `Direction: ${degrees}, as it was drilled` : 'Direction: as it was drilled'
   return ''
 }

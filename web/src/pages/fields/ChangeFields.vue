@@ -70,13 +70,23 @@ async function save() {
           class="wide"
         />
         <v-select v-model="change.crop" :label="`Crop of ${session.season}`" :items="said(crops)" />
-        <v-text-field v-model="change.cropPlantedOn" type="date" label="Planted" />
+        <v-text-field
+          v-model="change.cropPlantedOn"
+          type="date"
+          label="Planted"
+          :disabled="change.crop === 'none'"
+        />
         <v-select
           v-model="change.nextCrop"
           :label="`Crop of ${session.season + 1}`"
           :items="said(crops)"
         />
-        <v-text-field v-model="change.nextPlantedOn" type="date" label="Planted" />
+        <v-text-field
+          v-model="change.nextPlantedOn"
+          type="date"
+          label="Planted"
+          :disabled="change.nextCrop === 'none'"
+        />
       </div>
       <ul v-if="wrong.length" class="rust mt-3" role="alert">
         <li v-for="w in wrong" :key="w">{{ w }}</li>

@@ -18,11 +18,11 @@ const bringBack = (fieldId: string, name: string) =>
 <template>
   <section v-if="away?.length" class="card mt-4 no-print">
     <h2>Taken off lately</h2>
-    <p class="muted">Kept for 30 days with their plans and logs.</p>
+    <p class="muted">Kept for a while with their plans and logs.</p>
     <ul>
       <li v-for="a in away" :key="a.id" class="row">
         <b>{{ a.name }}</b>
-        <span class="muted grow">{{ sayFullDay(a.at.slice(0, 10)) }}</span>
+        <span class="muted grow">until {{ sayFullDay(a.until.slice(0, 10)) }}</span>
         <v-btn
           v-if="session.owner"
           size="small"

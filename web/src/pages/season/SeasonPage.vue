@@ -37,7 +37,7 @@ const edge = ref<Reason | null>(null)
 watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
 const { narrow, labelWidth, oddsWidth, stripWidth } = useWidths()
-provideLens(() => view.value?.start ?? '')
+provideLens()
 const tall = useStorage<RowHeight>('season-rows', 'tall')
 const rowHeight = computed(() => heightPx(tall.value, narrow.value))
 

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { Furrow, Schemas } from '../../api/client'
-import { endingOf, growthOf, seedingOf, workOf } from './lenses'
+import { endingOf, seedingOf, workOf } from './lenses'
 
 const TODAY = '2026-09-12'
 const edge = (day: string) => ({ day, reason: { text: '', figures: {} } })
 const furrow = (more: object): Furrow =>
   ({
     fieldId: 'f',
+    next: { kind: 'SEED_NOW' },
     plan: { plan: { endOn: '2027-04-28', ending: 'sprayEarly' } },
     window: {
       method: 'drill',
@@ -27,8 +28,9 @@ describe('lenses over the season’s rows', () => {
       small: 'closes 30 Sep',
       rust: false,
     })
-    expect(seedingOf(opening('2026-09-01', '2026-09-19'), TODAY).rust).toBe(true)
-    expect(seedingOf(opening('2026-09-01', '2026-09-20'), TODAY).rust).toBe(false)
+    // Whether it presses is said by the next step, as everywhere.
+    expect(seedingOf(furrow({ next: { kind: 'CLOSING' } }), TODAY).rust).toBe(true)
+    expect(seedingOf(furrow({ next: { kind: 'SEED_NOW' } }), TODAY).rust).toBe(false)
     expect(seedingOf(opening('2026-09-13', '2026-09-20'), TODAY).big).toBe('in 1 day')
     expect(seedingOf(opening('2026-09-12', '2026-09-12'), TODAY).big).toBe('0 days left')
     expect(seedingOf(opening('2026-08-01', '2026-09-11'), TODAY)).toEqual({
@@ -51,19 +53,6 @@ describe('lenses over the season’s rows', () => {
       small: 'ended',
     })
     expect(endingOf(furrow({ plan: undefined }), label).big).toBe('–')
-  })
-  it('reads what stands off the week in which it ends', () => {
-    const middle = Array.from({ length: 57 }, (_, week) => week / 10)
-    const amount = (mg: number) => `${mg} t`
-    // 28 April is 301 days after 1 July: week 43.
-    expect(growthOf(furrow({ middle }), '2026-07-01', amount)).toEqual({
-      big: '4.3 t',
-      small: 'stands by 28 Apr',
-    })
-    expect(growthOf(furrow({ middle, endedOn: '2027-04-21' }), '2026-07-01', amount).big).toBe(
-      '4.2 t',
-    )
-    expect(growthOf(furrow({}), '2026-07-01', amount).small).toBe('nothing to grow')
   })
   it('names the next job that is not done', () => {
     const item = (startOn: string, more: object = {}) =>

@@ -1,12 +1,12 @@
 import type { Furrow, Schemas } from '../../api/client'
 import { between, sayDay } from '../../words/days'
+import { pressing } from './said'
 
 /** What the right end of a season's rows says: the same rows, looked at for another question. */
 export const LENSES = [
   { value: 'odds', title: 'Odds' },
   { value: 'seeding', title: 'Seeding' },
   { value: 'ending', title: 'Endings' },
-  { value: 'growth', title: 'Growth' },
   { value: 'work', title: 'Work' },
 ] as const
 export type Lens = (typeof LENSES)[number]['value']
@@ -18,7 +18,6 @@ export interface Said {
   rust?: boolean
 }
 
-const WEEK = 7
 const days = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`
 
 /** How long a field can still be seeded as it is planned. */
@@ -35,7 +34,7 @@ export function seedingOf(f: Furrow, today: string): Said {
   return {
     big: `${days(left)} left`,
     small: `closes ${sayDay(window.closes.day)}`,
-    rust: left <= WEEK,
+    rust: pressing(f),
   }
 }
 
@@ -44,15 +43,6 @@ export function endingOf(f: Furrow, label: (way: string) => string): Said {
   if (f.endedOn) return { big: sayDay(f.endedOn), small: 'ended' }
   if (!f.plan) return { big: '–', small: '' }
   return { big: sayDay(f.plan.plan.endOn), small: label(f.plan.plan.ending) }
-}
-
-/** What stands on the day it ends, in the middle year, as the amount says it. */
-export function growthOf(f: Furrow, start: string, amount: (mgPerHa: number) => string): Said {
-  const day = f.endedOn ?? f.plan?.plan.endOn
-  const week = day ? Math.round(between(start, day) / WEEK) : -1
-  const stands = f.middle?.[Math.min(week, (f.middle?.length ?? 0) - 1)]
-  if (!day || week < 0 || stands === undefined) return { big: '–', small: 'nothing to grow' }
-  return { big: amount(stands), small: `stands by ${sayDay(day)}` }
 }
 
 /** The next job that is laid out on it. */

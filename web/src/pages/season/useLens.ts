@@ -4,7 +4,7 @@ import type { Furrow } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
-import { endingOf, growthOf, seedingOf, workOf, type Lens, type Said } from './lenses'
+import { endingOf, seedingOf, workOf, type Lens, type Said } from './lenses'
 
 /** What the rows are looked at for, kept for the person. */
 export const useLens = () => useStorage<Lens>('season-lens', 'odds')
@@ -13,7 +13,7 @@ type Sayer = (f: Furrow) => Said | undefined
 const SAYER: InjectionKey<Sayer> = Symbol('lens')
 
 /** Lets the rows of a page say what the lens asks for; nothing under the odds, which draw themselves. */
-export function provideLens(start: () => string) {
+export function provideLens() {
   const session = useSession()
   const kinds = useKinds()
   const lens = useLens()
@@ -25,7 +25,6 @@ export function provideLens(start: () => string) {
     odds: () => undefined,
     seeding: (f) => seedingOf(f, today.value),
     ending: (f) => endingOf(f, (way) => kinds.ending(way)?.label ?? way),
-    growth: (f) => growthOf(f, start(), (mg) => session.amount(mg, 'MG_PER_HA')),
     work: (f) => workOf(f, work.value?.items ?? [], today.value),
   }
   provide(SAYER, (f) => sayers[lens.value](f))

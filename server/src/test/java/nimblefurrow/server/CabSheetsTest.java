@@ -45,6 +45,11 @@ class CabSheetsTest {
     for (JsonNode j : jobs) {
       assertThat(j.get("cautions")).as(j.get("label").asString()).isNotEmpty();
       assertThat(j.get("areaHa").asDouble()).isPositive();
+      String label = j.get("label").asString();
+      assertThat(j.get("sprays").asBoolean()).as(label).isEqualTo(label.contains("spray"));
+      assertThat(j.get("alongRows").asBoolean())
+          .as(label)
+          .isEqualTo(label.contains("roll") || j.get("kind").asString().equals("plant"));
     }
     assertThat(jobs)
         .filteredOn(j -> j.get("kind").asString().equals("seed"))

@@ -56,8 +56,8 @@ public class TakenAway {
 
   private record Key(String child, String by, String parent, String of, boolean letsGo) {}
 
-  /** Something that is away. */
-  public record Away(UUID id, String name, Instant at) {}
+  /** Something that is away, and until when it can be brought back. */
+  public record Away(UUID id, String name, Instant at, Instant until) {}
 
   /**
    * Deletes a row with all that goes with it, and keeps it for a month.
@@ -94,8 +94,10 @@ public class TakenAway {
     return database.query(
         "select id, name, taken_at from taken_away where farm_id = ? and kind = ?"
             + " order by taken_at desc",
-        (r, i) ->
-            new Away(r.getObject(1, UUID.class), r.getString(2), r.getTimestamp(3).toInstant()),
+        (r, i) -> {
+          Instant at = r.getTimestamp(3).toInstant();
+          return new Away(r.getObject(1, UUID.class), r.getString(2), at, at.plus(KEPT));
+        },
         farmId,
         table);
   }

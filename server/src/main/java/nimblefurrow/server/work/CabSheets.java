@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobCautions;
 import nimblefurrow.core.work.JobKind;
@@ -54,6 +56,8 @@ class CabSheets {
    * A job.
    *
    * @param customer the farm worked for; null on the own farm
+   * @param sprays whether a product goes out, which only its own sheet names
+   * @param alongRows whether it has to go the way the field was drilled
    * @param shifts of the days the sheet is for
    * @param leftHa what is left of it to be done
    * @param bearingDeg the way the field was drilled; null when nobody wrote it down
@@ -68,6 +72,8 @@ class CabSheets {
       String label,
       double areaHa,
       double leftHa,
+      boolean sprays,
+      boolean alongRows,
       List<WorkViews.Shift> shifts,
       @Nullable Double bearingDeg,
       String hazards,
@@ -130,11 +136,17 @@ class CabSheets {
         i.label(),
         field.areaHa(),
         field.areaHa() * (1 - i.shareDone()),
+        i.kind() == JobKind.SECOND || ends(i, EndingMethod::sprays),
+        i.kind() == JobKind.PLANT || ends(i, EndingMethod::rolls),
         shifts,
         bearing,
         field.hazards(),
         seeds.of(farmId, i),
         JobCautions.of(i.kind(), i.way()).stream().map(ReasonView::of).toList());
+  }
+
+  private static boolean ends(WorkViews.ItemView i, Predicate<EndingMethod> how) {
+    return i.kind() == JobKind.END && how.test(EndingMethod.of(i.way()));
   }
 
   /** All fields that may be worked, customers' too. */
