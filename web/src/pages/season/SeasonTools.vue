@@ -42,7 +42,7 @@ const lens = useLens()
   width: 155px;
 }
 .lens {
-  width: 120px;
+  width: 140px;
 }
 @media (max-width: 700px) {
   .tools {

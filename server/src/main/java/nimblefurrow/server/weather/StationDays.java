@@ -12,15 +12,8 @@ interface StationDays extends JpaRepository<StationDay, StationDay.Key> {
   @Query(
       "select new nimblefurrow.server.weather.StationDays$Row(d.key.day, d.tminC, d.tmaxC,"
           + " d.precipMm, d.windMs, d.dewPointC) from StationDay d"
-          + " where d.key.stationId = :station and d.key.day <= :until order by d.key.day")
-  List<Row> until(UUID station, LocalDate until);
-
-  @Query(
-      "select new nimblefurrow.server.weather.StationDays$Row(d.key.day, d.tminC, d.tmaxC,"
-          + " d.precipMm, d.windMs, d.dewPointC) from StationDay d"
-          + " where d.key.stationId = :station and d.key.day between :from and :to"
-          + " order by d.key.day")
-  List<Row> between(UUID station, LocalDate from, LocalDate to);
+          + " where d.key.stationId = :station order by d.key.day")
+  List<Row> rows(UUID station);
 
   @Query("select count(d) from StationDay d where d.key.stationId = :station")
   long days(UUID station);

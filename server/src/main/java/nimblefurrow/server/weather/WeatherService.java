@@ -71,9 +71,8 @@ public class WeatherService {
         stations
             .over(farm.id(), farm.stationId())
             .orElseThrow(() -> new NotFound("There is no such station."));
-    LocalDate first = days.first(station.id);
-    LocalDate last = days.last(station.id);
-    if (first == null || last == null || !holdsASeason(first, last, farm)) {
+    StationRecord record = record(station);
+    if (record.isEmpty() || !holdsASeason(record.first(), record.last(), farm)) {
       return Optional.empty();
     }
     WeatherStamp stamp =
@@ -83,7 +82,15 @@ public class WeatherService {
     if (before != null && !now.equals(before)) {
       memory.forget(k -> k instanceof WeatherStamp.Stamped s && isOver(s.stamp(), before));
     }
-    return Optional.of(memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, stamp)));
+    return Optional.of(
+        memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, record, stamp)));
+  }
+
+  private StationRecord record(StationEntity station) {
+    return memory.get(
+        new StationRecord.Key(station.id, station.version),
+        StationRecord::bytes,
+        k -> new StationRecord(days.rows(k.station())));
   }
 
   /** Whether no farm asks any more for what hangs on a stamp of a station. */
@@ -132,22 +139,18 @@ public class WeatherService {
     if (farm.stationId() == null) {
       return Optional.empty();
     }
-    List<StationDays.Row> rows =
-        days.between(farm.stationId(), farm.today().plusDays(1), farm.today().plusDays(count));
-    if (rows.isEmpty() || !rows.get(0).day().equals(farm.today().plusDays(1))) {
-      return Optional.empty();
-    }
-    DailyWeather truth = WeatherRecord.of(rows);
-    if (!truth.start().equals(farm.today().plusDays(1))) {
+    StationEntity station = stations.over(farm.id(), farm.stationId()).orElseThrow();
+    DailyWeather truth =
+        record(station).from(farm.today().plusDays(1), farm.today().plusDays(count));
+    if (truth == null) {
       return Optional.empty();
     }
     return Optional.of(
         farm.demo() ? ForecastStandIn.of(truth, of(farm).climate().record(), farm.today()) : truth);
   }
 
-  private FarmWeather load(StationEntity station, WeatherStamp key) {
-    List<StationDays.Row> rows = days.until(station.id, key.today());
-    DailyWeather record = WeatherRecord.of(rows);
+  private FarmWeather load(StationEntity station, StationRecord days, WeatherStamp key) {
+    DailyWeather record = days.until(key.today());
     LocalDate last = LocalDate.of(key.seasonYear() - 1, Month.DECEMBER, 31);
     LocalDate first = LocalDate.of(key.seasonYear() - 1 - PAST_YEARS, Month.JANUARY, 1);
     LocalDate from = record.start().isAfter(first) ? record.start() : first;
@@ -168,7 +171,7 @@ public class WeatherService {
         Climate.of(whole),
         record,
         place,
-        () -> memory.get(new Key(earlier), FarmWeather::bytes, k -> load(station, earlier)));
+        () -> memory.get(new Key(earlier), FarmWeather::bytes, k -> load(station, days, earlier)));
   }
 
   /** The stations of a farm. */
