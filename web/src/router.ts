@@ -111,8 +111,7 @@ const made = createRouter({
     },
     {
       path: '/open',
-      meta: { title: 'Seed this week' },
-      component: () => import('./pages/open/OpenPage.vue'),
+      redirect: { path: '/season', query: { look: 'seeding' } },
     },
     {
       path: '/years',

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Furrow, PlanInput, Reason, Schemas } from '../api/client'
+import type { View } from './axis/zoom'
 import { sayDay } from '../words/days'
 import { useKinds } from '../words/kinds'
 import { harvested, marksOf } from './furrowMarks'
 import FurrowMark from './FurrowMark.vue'
 import FurrowStanding from './FurrowStanding.vue'
 import FurrowWindow from './FurrowWindow.vue'
-import { within, x, type DayScale } from './scale'
-import { WEEKS } from './shapes'
+import { within, x } from './scale'
+import { useFurrowScale } from './useFurrowScale'
 import { useMoving } from './useMoving'
 
 /** A field's season: crop, cover and next crop as they stand, the window below, the marks to move. */
@@ -23,7 +24,7 @@ const props = defineProps<{
   proposed?: boolean
   large?: boolean
   /** The part of it that is looked at; all of it where none is given. */
-  view?: { start: string; days: number }
+  view?: View
 }>()
 const emit = defineEmits<{
   move: [plan: PlanInput]
@@ -32,17 +33,8 @@ const emit = defineEmits<{
   edge: [reason: Reason | null]
 }>()
 
-const WEEK = 7
-const days = (WEEKS - 1) * WEEK
 const kinds = useKinds()
-const scale = computed<DayScale>(() => ({
-  start: props.view?.start ?? props.start,
-  days: props.view?.days ?? days,
-  width: props.width,
-}))
-/** The whole season, as wide as it is when only a part of it is seen, and where it begins. */
-const whole = computed(() => (props.width * days) / scale.value.days)
-const begins = computed(() => x(scale.value, props.start))
+const { scale, whole, begins } = useFurrowScale(props)
 const ground = computed(() => props.height - (props.large ? 26 : 16))
 const room = computed(() => ({
   width: whole.value,
@@ -115,6 +107,7 @@ const { down, drag, release, key } = useMoving(
       class="today"
     />
 
+    <slot name="over" :scale="scale" />
     <FurrowMark
       v-for="m in marks"
       :key="m.id"

@@ -2,11 +2,12 @@
 import { computed } from 'vue'
 import type { Furrow, Schemas } from '../api/client'
 import { sayDay } from '../words/days'
+import type { View } from './axis/zoom'
 import { useKinds } from '../words/kinds'
 import { marksOf } from './furrowMarks'
 import FurrowStanding from './FurrowStanding.vue'
-import { within, x, type DayScale } from './scale'
-import { WEEKS } from './shapes'
+import { within, x } from './scale'
+import { useFurrowScale } from './useFurrowScale'
 
 /** A season as thin as it can be read: what stands, the window as a line, its days as points. */
 const props = defineProps<{
@@ -16,18 +17,16 @@ const props = defineProps<{
   today: string
   width: number
   height: number
+  /** The part of it that is looked at; all of it where none is given. */
+  view?: View
 }>()
 const kinds = useKinds()
 /** What is left under the ground for the window, and how large a point is, px. */
 const [UNDER, POINT] = [4, 3.2] as const
-const scale = computed<DayScale>(() => ({
-  start: props.start,
-  days: (WEEKS - 1) * 7,
-  width: props.width,
-}))
+const { scale, whole, begins } = useFurrowScale(props)
 const ground = computed(() => props.height - UNDER)
 const room = computed(() => ({
-  width: props.width,
+  width: whole.value,
   ground: ground.value,
   height: ground.value - 1,
 }))
@@ -55,7 +54,10 @@ const said = computed(() =>
     :aria-label="`Season of ${furrow.name}: ${said}`"
   >
     <title>{{ said }}</title>
-    <FurrowStanding :furrow="furrow" :shape="shape" :start="start" :room="room" />
+    <g :transform="`translate(${begins},0)`">
+      <FurrowStanding :furrow="furrow" :shape="shape" :start="start" :room="room" />
+    </g>
+    <slot :scale="scale" />
     <line x1="0" :x2="width" :y1="ground" :y2="ground" class="ground" />
     <line
       v-if="open"

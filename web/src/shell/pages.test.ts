@@ -15,12 +15,13 @@ describe('the menu', () => {
     expect(on('/shed/1234')).toEqual(['Stores'])
     expect(on('/sheets')).toEqual(['Work'])
     expect(on('/sheet')).toEqual(['Work'])
+    expect(on('/hours')).toEqual(['Season'])
     expect(on('/seasoning')).toEqual([])
     expect(on('/weather')).toEqual([])
   })
 
   it('offers the other ways to look on the pages that are one of them', () => {
-    expect(waysOf('/hours').map((w) => w.name)).toContain('Endings')
+    expect(waysOf('/years').map((w) => w.name)).toContain('Endings')
     expect(waysOf('/shed').map((w) => w.to)).toEqual(['/seed', '/shed'])
     expect(waysOf('/fields/1234')).toEqual([])
     expect(waysOf('/work')).toEqual([])

@@ -17,8 +17,8 @@ export interface Page {
   icon: string
   /** Ways to look at the same, in the order of use; the first is the page itself. */
   ways?: { to: string; name: string }[]
-  /** Where it is put on paper. */
-  papers?: string[]
+  /** Pages that are reached from it: hours, and where it is put on paper. */
+  deeper?: string[]
 }
 
 /** The menu: what is asked each day first. */
@@ -30,14 +30,13 @@ export const pages: Page[] = [
     icon: mdiCalendarRange,
     ways: [
       { to: '/season', name: 'All fields' },
-      { to: '/open', name: 'Seed this week' },
       { to: '/endings', name: 'Endings' },
-      { to: '/hours', name: 'Hours' },
       { to: '/years', name: 'Years' },
       { to: '/fields', name: 'As a list' },
     ],
+    deeper: ['/hours'],
   },
-  { to: '/work', name: 'Work', icon: mdiTractor, papers: ['/sheets', '/sheet'] },
+  { to: '/work', name: 'Work', icon: mdiTractor, deeper: ['/sheets', '/sheet'] },
   {
     to: '/seed',
     name: 'Stores',
@@ -63,7 +62,7 @@ const under = (path: string, to: string) => path === to || path.startsWith(to + 
 /** Whether a path lies behind a word of the menu. */
 export const isOn = (page: Page, path: string) =>
   (page.ways ?? [page]).some((way) => under(path, way.to)) ||
-  !!page.papers?.some((to) => under(path, to))
+  !!page.deeper?.some((to) => under(path, to))
 
 /** The ways to look at what a path shows; none on pages of one thing. */
 export const waysOf = (path: string) =>

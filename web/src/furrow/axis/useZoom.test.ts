@@ -28,18 +28,18 @@ afterEach(() => {
   Reflect.deleteProperty(globalThis, 'window')
 })
 
-function axis(first?: 'month') {
+function axis(first?: 'month', strip = { left: 0, width: 1000 }) {
   const bounds = ref<View | undefined>({ start: '2023-05-01', days: 2000 })
   const whole = ref<View | undefined>(season)
   const zoom = scope.run(() =>
-    useZoom(
-      ref(box as unknown as HTMLElement),
-      whole,
+    useZoom(ref(box as unknown as HTMLElement), {
+      season: whole,
       bounds,
-      ref('2026-09-24'),
-      ref('2026-09-12'),
+      anchor: ref('2026-09-24'),
+      today: ref('2026-09-12'),
       first,
-    ),
+      strip: ref(strip),
+    }),
   )!
   const held = (id: number, clientX: number) => ({ pointerId: id, clientX })
   return {
@@ -122,6 +122,17 @@ describe('an axis', () => {
     move(1, 400)
     move(2, 800)
     expect(zoom.view.value!.days).toBe(196)
+  })
+  it('counts from where it lies in its box, and leaves what is beside it alone', () => {
+    const { zoom, down, move, up } = axis(undefined, { left: 240, width: 500 })
+    down(1, 300)
+    move(1, 250)
+    expect(zoom.view.value).toEqual(season)
+    up(1)
+    down(1, 600)
+    move(1, 550)
+    // A tenth of the axis' width, not a twentieth of the box'.
+    expect(between(season.start, zoom.view.value!.start)).toBe(39)
   })
   it('leaves what is held on it alone', () => {
     const { zoom, down, move } = axis()

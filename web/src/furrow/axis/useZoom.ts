@@ -5,23 +5,30 @@ import { around, inside, levelOf, shifted, zoomed, type Level, type View } from 
 /** How much a step of a key or a button goes closer, how much a wheel's notch does, and a key moves. */
 const [STEP, NOTCH, MOVES] = [1.6, 1.0022, 0.15]
 
+/** What an axis is about. */
+export interface Axis {
+  /** What is looked at first. */
+  season: Ref<View | undefined>
+  /** The farthest that can be looked at. */
+  bounds: Ref<View | undefined>
+  /** The day that a month is about. */
+  anchor: Ref<string | undefined>
+  /** The day from which hours are known; none of another season. */
+  today: Ref<string | undefined>
+  /** What is looked at before anybody chooses. */
+  first?: Level
+  /** Where in the box the axis lies, px; all over it where nothing is said. */
+  strip?: Readonly<Ref<{ left: number; width: number }>>
+}
+
 /**
  * Looks closer at an axis and farther away, by wheel, pinch, keys and buttons.
  *
  * @param box what the axis is drawn in
- * @param season what is looked at first
- * @param bounds the farthest that can be looked at
- * @param anchor the day that a month is about
- * @param today the day from which hours are known; none of another season
- * @param first what is looked at before anybody chooses
  */
 export function useZoom(
   box: Readonly<Ref<HTMLElement | null>>,
-  season: Ref<View | undefined>,
-  bounds: Ref<View | undefined>,
-  anchor: Ref<string | undefined>,
-  today: Ref<string | undefined>,
-  first: Level = 'season',
+  { season, bounds, anchor, today, first = 'season', strip }: Axis,
 ) {
   /** All there is, also when more of it comes later; or a part. */
   const chosen = ref<View | 'all'>()
@@ -51,9 +58,15 @@ export function useZoom(
   function along(days: number) {
     if (view.value && bounds.value) chosen.value = shifted(view.value, days, bounds.value)
   }
-  function shareOf(clientX: number): number {
+  /** Where the axis lies and how wide it is; at least a pixel. */
+  function drawn() {
     const around = box.value?.getBoundingClientRect()
-    return around ? (clientX - around.left) / around.width : 0
+    const { left, width } = strip?.value ?? { left: 0, width: around?.width ?? 0 }
+    return { left: (around?.left ?? 0) + left, width: Math.max(1, width) }
+  }
+  function shareOf(clientX: number): number {
+    const { left, width } = drawn()
+    return (clientX - left) / width
   }
 
   // A wheel alone turns the page; with Ctrl, as a pinch on a touchpad comes, it looks closer.
@@ -67,7 +80,7 @@ export function useZoom(
         closer(NOTCH ** -event.deltaY, shareOf(event.clientX))
       } else if (Math.abs(event.deltaX) > Math.abs(event.deltaY)) {
         event.preventDefault()
-        along((event.deltaX / (box.value?.clientWidth || 1)) * days)
+        along((event.deltaX / drawn().width) * days)
       }
     },
     { passive: false },
@@ -96,14 +109,16 @@ export function useZoom(
     was = view.value && held.size ? { view: view.value, at: middle(), apart: apart() } : undefined
   }
   useEventListener(box, 'pointerdown', (event: PointerEvent) => {
-    if ((event.target as Element).closest('[role=slider], button, a, [role=button]')) return
+    if ((event.target as Element).closest('[role=slider], button, a, input, [role=button]')) return
+    const share = shareOf(event.clientX)
+    if (share < 0 || share > 1) return
     held.set(event.pointerId, event.clientX)
     begin()
   })
   useEventListener(window, 'pointermove', (event: PointerEvent) => {
     if (!held.has(event.pointerId) || !was || !bounds.value) return
     held.set(event.pointerId, event.clientX)
-    const width = box.value?.clientWidth || 1
+    const { width } = drawn()
     const pinched = held.size > 1 && was.apart > 1 && apart() > 1
     const grown = pinched
       ? zoomed(was.view, was.apart / apart(), shareOf(was.at), bounds.value)

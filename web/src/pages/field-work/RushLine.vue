@@ -45,6 +45,7 @@ const slipped = computed(
 <style scoped>
 /* Kept free while it is asked for: rows must not move under a hand that drags. */
 .line {
+  margin: 0 0 4px;
   min-height: 1.4em;
 }
 </style>

@@ -41,14 +41,15 @@ export function useFieldAxis(
   )
   const links = computed(() => chain.value?.links ?? [])
   const bounds = computed(() => season.value && boundsOf(season.value, links.value))
-  const zoom = useZoom(
-    holder,
+  const zoom = useZoom(holder, {
     season,
     bounds,
-    computed(() => props.anchor),
-    computed(() => (props.shown && props.shown.today > props.shown.start ? props.shown.today : '')),
-    props.first,
-  )
+    anchor: computed(() => props.anchor),
+    today: computed(() =>
+      props.shown && props.shown.today > props.shown.start ? props.shown.today : '',
+    ),
+    first: props.first,
+  })
   const { view, level } = zoom
   const scale = computed(() => ({ start: '', days: 1, ...view.value, width: width.value }))
   const close = computed(() => level.value === 'month' || level.value === 'days')

@@ -1,37 +1,46 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Furrow, Schemas } from '../../api/client'
+import FurrowJobs from '../../furrow/FurrowJobs.vue'
 import FurrowThread from '../../furrow/FurrowThread.vue'
+import type { View } from '../../furrow/axis/zoom'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 import { pressing } from './said'
+import type { OpenField } from './openWays'
+import { useJobs } from './useJobs'
 import { useLensed } from './useLens'
 
 /** A field's season on one line: its name, its season as a thread, its odds. */
 const props = defineProps<{
   furrow: Furrow
+  /** How it is open to the way of seeding it stands under. */
+  open?: OpenField
   shape?: Schemas['CropShape']
   start: string
   today: string
   labelWidth: number
   width: number
+  /** The part of the season that is looked at. */
+  view?: View
   chosen: boolean
   height: number
 }>()
 defineEmits<{ choose: [on: boolean] }>()
 const session = useSession()
-const said = useLensed(() => props.furrow)
+const said = useLensed(props)
+const jobs = useJobs(props)
 const narrow = computed(() => props.labelWidth === 0)
 const rust = computed(() => pressing(props.furrow))
 const next = computed(() => sentence(session.reason(props.furrow.next.reason)))
-/** Room between two threads, px. */
-const AIR = 4
+/** Room between two threads, and the least height that has room for names, px. */
+const [AIR, NAMED_FROM] = [4, 30] as const
 </script>
 
 <template>
   <div
     class="line"
-    :class="{ narrow, thin: height < 30 }"
+    :class="{ narrow, thin: height <= NAMED_FROM }"
     :style="narrow ? {} : { height: height + 'px' }"
   >
     <div class="name" :style="narrow ? {} : { width: labelWidth + 'px' }" :title="next">
@@ -53,8 +62,13 @@ const AIR = 4
       :start="start"
       :today="today"
       :width="width"
+      :view="view"
       :height="height - AIR"
-    />
+    >
+      <template #default="{ scale }">
+        <FurrowJobs :jobs="jobs" :scale="scale" :named="!!view && height > NAMED_FROM" />
+      </template>
+    </FurrowThread>
     <div class="odds">
       <template v-if="said">
         <b :class="{ rust: said.rust }">{{ said.big }}</b>

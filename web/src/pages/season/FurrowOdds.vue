@@ -2,12 +2,13 @@
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
+import type { OpenField } from './openWays'
 import { useLensed } from './useLens'
 
 /** In how many years the plan reaches its goal, or what the lens asks, and how much to look at. */
-const props = defineProps<{ furrow: Furrow; narrow: boolean }>()
+const props = defineProps<{ furrow: Furrow; open?: OpenField; narrow: boolean }>()
 const session = useSession()
-const said = useLensed(() => props.furrow)
+const said = useLensed(props)
 </script>
 
 <template>

@@ -1,22 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Furrow, PlanInput, Schemas } from '../../api/client'
+import FurrowJobs from '../../furrow/FurrowJobs.vue'
 import FurrowStrip from '../../furrow/FurrowStrip.vue'
 import type { RowHeight } from '../../furrow/heights'
+import type { View } from '../../furrow/axis/zoom'
+import { x } from '../../furrow/scale'
 import FurrowLine from './FurrowLine.vue'
 import FurrowLabel from './FurrowLabel.vue'
 import FurrowOdds from './FurrowOdds.vue'
+import type { OpenField } from './openWays'
 import type { Proposal } from '../../season'
 import { useSession } from '../../session'
+import { useJobs } from './useJobs'
 import { sentence } from '../../words/reasons'
 
 const props = defineProps<{
   furrow: Furrow
+  /** How it is open to the way of seeding it stands under. */
+  open?: OpenField
   shape?: Schemas['CropShape']
   start: string
   today: string
   labelWidth: number
   width: number
+  /** The part of the season that is looked at. */
+  view?: View
   oddsWidth: number
   rows: RowHeight
   height: number
@@ -32,6 +41,9 @@ defineEmits<{
   edge: [reason: Schemas['ReasonView'] | null]
 }>()
 const session = useSession()
+/** Under the ground, where the window of another way than the planned one lies, px. */
+const UNDER = 77
+const jobs = useJobs(props)
 const narrow = computed(() => props.labelWidth === 0)
 </script>
 
@@ -53,6 +65,7 @@ const narrow = computed(() => props.labelWidth === 0)
         :start="start"
         :today="today"
         :width="width"
+        :view="view"
         :height="84"
         :movable="movable"
         :proposed="!!proposal"
@@ -60,7 +73,19 @@ const narrow = computed(() => props.labelWidth === 0)
         @keep="$emit('keep')"
         @drop="$emit('drop')"
         @edge="$emit('edge', $event)"
-      />
+      >
+        <template #over="{ scale }">
+          <FurrowJobs :jobs="jobs" :scale="scale" :named="!!view" />
+          <rect
+            v-if="open && !open.mine"
+            :x="x(scale, open.opens)"
+            :y="UNDER"
+            :width="x(scale, open.closes) - x(scale, open.opens)"
+            height="4"
+            class="open"
+          />
+        </template>
+      </FurrowStrip>
       <div v-if="proposal" class="changes" role="status">
         {{ sentence(proposal.changes.map((c) => session.reason(c)).join(' · ')) }}
       </div>
@@ -69,12 +94,16 @@ const narrow = computed(() => props.labelWidth === 0)
       class="odds"
       :style="narrow ? {} : { width: oddsWidth + 'px' }"
       :furrow="furrow"
+      :open="open"
       :narrow="narrow"
     />
   </div>
 </template>
 
 <style scoped>
+.open {
+  fill: var(--leaf-fan);
+}
 .furrow {
   display: flex;
   gap: 8px;
@@ -120,19 +149,19 @@ const narrow = computed(() => props.labelWidth === 0)
   align-self: center;
   padding-left: 12px;
 }
-.narrow {
+.furrow.narrow {
   display: grid;
   grid-template-columns: 1fr auto;
   height: 152px;
   gap: 0 8px;
 }
-.narrow .label {
+.furrow.narrow .label {
   grid-column: 1;
   padding: 0;
   align-self: start;
   min-width: 0;
 }
-.narrow .odds {
+.furrow.narrow .odds {
   grid-column: 2;
   grid-row: 1;
   align-self: start;
@@ -143,7 +172,7 @@ const narrow = computed(() => props.labelWidth === 0)
 .pic {
   grid-column: 1 / -1;
 }
-.narrow .changes {
+.furrow.narrow .changes {
   left: 0;
   max-width: 100%;
 }

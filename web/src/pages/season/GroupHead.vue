@@ -18,14 +18,15 @@ const session = useSession()
       @change="$emit('choose', row.ids ?? [], ($event.target as HTMLInputElement).checked)"
     />
     <h2>{{ row.group }}</h2>
-    <span class="muted">{{ row.count }} · {{ session.amount(row.areaHa, 'HA') }}</span>
+    <span class="muted much">{{ row.count }} · {{ session.amount(row.areaHa, 'HA') }}</span>
+    <span v-if="row.note" class="note" :class="row.rust ? 'rust' : 'muted'">{{ row.note }}</span>
   </div>
 </template>
 
 <style scoped>
 .grouphead {
   display: flex;
-  gap: 10px;
+  gap: 0 10px;
   align-items: baseline;
   padding: 14px 0 4px;
   border-bottom: 1px solid var(--rule);
@@ -34,7 +35,22 @@ const session = useSession()
   align-self: center;
   accent-color: var(--leaf);
 }
+.much {
+  white-space: nowrap;
+}
+@media (max-width: 700px) {
+  .grouphead {
+    flex-wrap: wrap;
+  }
+}
+.note {
+  font-size: 0.85rem;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
 .grouphead h2 {
+  white-space: nowrap;
   font-size: 0.98rem;
 }
 .grouphead h2::first-letter {

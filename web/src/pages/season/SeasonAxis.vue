@@ -1,107 +1,156 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SeasonView } from '../../api/client'
-import { useSession } from '../../session'
-import { months, plus } from '../../words/days'
+import type { Schemas, SeasonView } from '../../api/client'
+import AxisHours from '../../furrow/axis/AxisHours.vue'
+import AxisLevels from '../../furrow/axis/AxisLevels.vue'
+import AxisTicks from '../../furrow/axis/AxisTicks.vue'
+import type { Level, View } from '../../furrow/axis/zoom'
 import { DRY_MM } from '../../furrow/rain'
 import { within, x } from '../../furrow/scale'
+import { useFurrowScale } from '../../furrow/useFurrowScale'
+import { useSession } from '../../session'
 
+/** What lies above the rows: how much of the season they show, its days, rain, warmth, or hours of work. */
 const props = defineProps<{
-  view: SeasonView
+  season: SeasonView
+  start: string
   labelWidth: number
   width: number
   narrow: boolean
+  view: View
+  level: Level
+  hours?: readonly Schemas['HourView'][]
 }>()
+defineEmits<{ go: [level: Level]; closer: []; farther: [] }>()
 const session = useSession()
-const HEIGHT = 62
-const BASE = 56
-const TOP = 20
-const scale = computed(() => ({ start: props.view.start, days: 56 * 7, width: props.width }))
-const ticks = computed(() => months(props.view.start, plus(props.view.start, 56 * 7 - 6)))
-const y = (celsius: number) => BASE - ((celsius + 18) / 50) * (BASE - TOP)
-const step = computed(() => props.width / 56)
+/** How tall warmth and rain are, and hours; where the ground of the warmth is, px. */
+const [TALL, HOURS_TALL, BASE] = [40, 138, 36] as const
+const LEVELS: readonly Level[] = ['season', 'month', 'days']
+const { scale, whole, begins } = useFurrowScale(props)
+/** The warmth that is drawn, °C: from the lowest up, over so many degrees. */
+const [LOWEST, OVER] = [-18, 50] as const
+const y = (celsius: number) => BASE - ((celsius - LOWEST) / OVER) * BASE
+const step = computed(() => whole.value / (props.season.weather?.middleC.length || 1))
+const line = (v: number[]) =>
+  v.map((c, i) => `${((i + 0.5) * step.value).toFixed(1)},${y(c).toFixed(1)}`)
 const fan = computed(() => {
-  const w = props.view.weather
-  if (!w) return ''
-  const go = (v: number[]) =>
-    v.map((c, i) => `${((i + 0.5) * step.value).toFixed(1)},${y(c).toFixed(1)}`)
-  return `M${go(w.highC).join('L')}L${go(w.lowC).reverse().join('L')}Z`
+  const w = props.season.weather
+  return w ? `M${line(w.highC).join('L')}L${line(w.lowC).reverse().join('L')}Z` : ''
 })
 const middle = computed(() => {
-  const w = props.view.weather
-  return w
-    ? 'M' +
-        w.middleC
-          .map((c, i) => `${((i + 0.5) * step.value).toFixed(1)},${y(c).toFixed(1)}`)
-          .join('L')
-    : ''
+  const w = props.season.weather
+  return w ? 'M' + line(w.middleC).join('L') : ''
 })
+const day = computed(() => props.width / scale.value.days)
 const rain = computed(() =>
-  (props.view.weather?.rainMm ?? []).flatMap((mm, i) => {
+  (props.season.weather?.rainMm ?? []).flatMap((mm, i) => {
     if (mm < DRY_MM) return []
-    const at = ((i + 0.5) / 392) * props.width
-    return [`M${at.toFixed(1)},${BASE}v${(-Math.min(34, mm * 0.8)).toFixed(1)}`]
+    return [
+      `M${((i + 0.5) * day.value).toFixed(1)},${BASE}v${(-Math.min(34, mm * 0.8)).toFixed(1)}`,
+    ]
   }),
 )
+const tall = computed(() => (props.level === 'days' ? HOURS_TALL : TALL))
 </script>
 
 <template>
-  <div class="axis" :style="{ paddingLeft: narrow ? '0' : labelWidth + 8 + 'px' }">
-    <div v-if="!narrow && view.weather" class="words muted" :style="{ width: labelWidth + 'px' }">
-      rain and warmth as seen, then<br />what {{ view.years }} years say to expect
+  <div class="axis" :class="{ narrow }">
+    <div class="closeness" :style="narrow ? {} : { width: labelWidth + 'px' }">
+      <AxisLevels
+        :level="level"
+        :levels="LEVELS"
+        :bare="narrow"
+        title="Plus and minus look closer and farther away, arrows move along; so do two fingers, or the wheel with Ctrl"
+        @go="$emit('go', $event)"
+        @closer="$emit('closer')"
+        @farther="$emit('farther')"
+      />
+      <slot />
     </div>
-    <svg
-      :width="width"
-      :height="HEIGHT"
-      role="img"
-      aria-label="Months, rain seen so far and warmth to expect"
+    <div
+      class="drawn"
+      tabindex="0"
+      role="group"
+      aria-label="The season’s days: plus and minus look closer and farther away, arrows move along"
+      :style="{ width: width + 'px' }"
     >
-      <path :d="fan" class="fan" />
-      <path :d="middle" class="middle" />
-      <path :d="rain.join('')" class="rain" />
-      <g v-for="t in ticks" :key="t.day">
-        <line :x1="x(scale, t.day)" :x2="x(scale, t.day)" y1="4" :y2="HEIGHT" class="tick" />
-        <text :x="x(scale, t.day) + 4" y="14">{{ narrow ? t.name.charAt(0) : t.name }}</text>
-      </g>
-      <g>
-        <line
-          v-if="within(scale, view.farm.today)"
-          :x1="x(scale, view.farm.today)"
-          :x2="x(scale, view.farm.today)"
-          y1="0"
-          :y2="HEIGHT"
-          class="today"
-        />
-        <text
-          v-if="!narrow && within(scale, view.farm.today)"
-          :x="x(scale, view.farm.today) + 4"
-          y="28"
-          class="now"
-        >
-          today
-        </text>
-      </g>
-    </svg>
+      <AxisTicks :view="view" :level="level" :width="width" />
+      <svg
+        :width="width"
+        :height="tall"
+        role="img"
+        :aria-label="
+          level === 'days'
+            ? 'Hours of work in the days from today on'
+            : 'Rain and warmth as seen, then what past years say to expect'
+        "
+      >
+        <AxisHours v-if="level === 'days'" :hours="hours ?? []" :scale="scale" :y="0" />
+        <g v-else :transform="`translate(${begins},0)`">
+          <path :d="fan" class="fan" />
+          <path :d="middle" class="middle" />
+          <path :d="rain.join('')" class="rain" />
+        </g>
+        <template v-if="within(scale, season.farm.today)">
+          <path :d="`M${x(scale, season.farm.today)},0v${tall}`" class="today" />
+          <text
+            v-if="!narrow && level !== 'days'"
+            :x="x(scale, season.farm.today) + 4"
+            y="11"
+            class="now"
+          >
+            today
+          </text>
+        </template>
+      </svg>
+    </div>
+    <p v-if="!narrow" class="words muted no-print">
+      <router-link v-if="level === 'days'" to="/hours">hour by hour</router-link>
+      <template v-else>rain, warmth</template>
+    </p>
     <span class="sr">{{ session.farm?.name }}</span>
   </div>
 </template>
 
 <style scoped>
 .axis {
-  position: relative;
+  display: flex;
+  gap: 8px;
+  align-items: flex-end;
   border-bottom: 1.5px solid var(--line);
 }
+.narrow {
+  flex-direction: column;
+  align-items: stretch;
+  gap: 0;
+}
+.closeness {
+  flex: none;
+  align-self: center;
+  padding-right: 12px;
+}
+.narrow .closeness {
+  display: flex;
+  justify-content: space-between;
+  width: 100%;
+  padding: 0 0 4px;
+}
+.drawn {
+  flex: none;
+  overflow: hidden;
+  touch-action: pan-y;
+  cursor: grab;
+  user-select: none;
+}
+.drawn:focus-visible {
+  outline: 2px solid var(--sky);
+}
 .words {
-  position: absolute;
-  left: 0;
-  bottom: 4px;
-  font-size: 0.8rem;
-  line-height: 1.3;
-  padding-right: 16px;
+  font-size: 0.78rem;
+  padding: 0 0 4px 12px;
 }
 svg {
   display: block;
-  overflow: visible;
 }
 .fan {
   fill: var(--crop-straw);
@@ -115,9 +164,6 @@ svg {
 .rain {
   stroke: var(--sky);
   stroke-width: 1.8;
-}
-.tick {
-  stroke: var(--rule);
 }
 text {
   font-size: 12px;

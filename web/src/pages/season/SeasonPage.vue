@@ -1,27 +1,29 @@
 <script setup lang="ts">
-import { useEventListener, useStorage } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import type { Furrow, PlanInput, Reason } from '../../api/client'
+import { useStorage } from '@vueuse/core'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import type { Reason } from '../../api/client'
 import { useRead } from '../../farm/data'
 import LongList from '../../parts/LongList.vue'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
-import { attempt } from '../../shell/attempt'
-import { notice } from '../../shell/notice'
 import RushLine from '../field-work/RushLine.vue'
 import ChangeSeveral from './ChangeSeveral.vue'
 import FurrowRow from './FurrowRow.vue'
 import GroupHead from './GroupHead.vue'
 import { heightPx, type RowHeight } from '../../furrow/heights'
 import PlanSeveral from './PlanSeveral.vue'
+import RowHeights from './RowHeights.vue'
 import SeasonAxis from './SeasonAxis.vue'
 import SeasonBar from './SeasonBar.vue'
 import SeasonEmpty from './SeasonEmpty.vue'
 import SeasonTools from './SeasonTools.vue'
 import UnsaidLine from './UnsaidLine.vue'
-import { provideLens } from './useLens'
+import { provideJobs } from './useJobs'
+import { provideLens, useLens } from './useLens'
+import { useSeasonMoves } from './useSeasonMoves'
 import { useSeasonRows } from './useSeasonRows'
+import { useSeasonZoom } from './useSeasonZoom'
 import { useWidths } from './useWidths'
 
 /** All fields' seasons under each other, grouped by what is next; marks are moved, kept or dropped. */
@@ -34,60 +36,32 @@ const { words, grouping, chosen, picked, items, totals, headline, sum } = rows
 const several = ref(false)
 const changing = ref(false)
 const edge = ref<Reason | null>(null)
+/** Between a name and its furrow, px. */
+const GAP = 8
 watch(view, (now) => now && performance.mark('first-furrow'), { once: true })
 
 const { narrow, labelWidth, oddsWidth, stripWidth } = useWidths()
 provideLens()
+const field = useTemplateRef<HTMLElement>('field')
+const {
+  view: zoomed,
+  part,
+  level,
+  hours,
+  go,
+  closer,
+  farther,
+} = useSeasonZoom(
+  field,
+  view,
+  computed(() => ({ left: narrow.value ? 0 : labelWidth.value + GAP, width: stripWidth.value })),
+)
+const lens = useLens()
+provideJobs(() => !!part.value || lens.value === 'work')
 const tall = useStorage<RowHeight>('season-rows', 'tall')
 const rowHeight = computed(() => heightPx(tall.value, narrow.value))
 
-/** Shows a move; one that cannot be is said and taken back. */
-function move(furrow: Furrow, plan: PlanInput) {
-  const original = view.value?.furrows.find((f) => f.fieldId === furrow.fieldId) ?? furrow
-  void attempt(
-    () => season.propose(original, plan),
-    (refusal) => {
-      season.drop(furrow.fieldId)
-      notice.show(refusal.message)
-    },
-  )
-}
-const keep = (fieldId?: string) =>
-  attempt(async () => {
-    await season.keep(fieldId)
-    notice.show('Kept.', 'Undo', undo)
-  })
-const acceptChosen = () =>
-  attempt(async () => {
-    const plans = picked.value.flatMap((f) =>
-      f.plan
-        ? [
-            {
-              fieldId: f.fieldId,
-              planId: f.plan.id,
-              version: f.plan.version,
-              plan: { ...f.plan.plan, status: 'accepted' as const },
-            },
-          ]
-        : [],
-    )
-    if (!plans.length) return notice.show('None of the chosen fields has a plan to accept.')
-    await season.save(`${plans.length} plans accepted`, plans)
-    rows.letGo()
-    notice.show(`${plans.length} plans accepted.`, 'Undo', undo)
-  })
-function planned() {
-  rows.letGo()
-  notice.show('Plans proposed.', 'Undo', undo)
-}
-
-useEventListener('keydown', (event) => {
-  if ((event.target as HTMLElement).closest('input, textarea, select')) return
-  if (event.key === 'u' && !event.ctrlKey && !event.metaKey) void undo()
-  if (event.key === 'Escape') season.drop()
-  if (event.key === 'Enter' && season.proposed && event.target === document.body) void keep()
-})
-onBeforeUnmount(() => season.drop())
+const { move, keep, acceptChosen, planned } = useSeasonMoves(view, rows)
 </script>
 
 <template>
@@ -95,13 +69,13 @@ onBeforeUnmount(() => season.drop())
     <header class="head">
       <div class="grow">
         <h1>{{ headline }}</h1>
-        <p class="muted">{{ totals }}</p>
-        <RushLine v-if="session.season === session.farm?.thisSeason" />
+        <p v-if="!narrow" class="muted">{{ totals }}</p>
       </div>
       <SeasonTools
         v-model:words="words"
         v-model:grouping="grouping"
         v-model:tall="tall"
+        :narrow="narrow"
         class="no-print"
         @undo="undo"
       />
@@ -109,9 +83,27 @@ onBeforeUnmount(() => season.drop())
 
     <ReadTrouble what="The season" :trouble="trouble" class="ma-4" @again="again" />
     <SeasonEmpty v-if="view" :view="view" />
-    <template v-if="view?.furrows.length">
-      <UnsaidLine class="unsaid" />
-      <SeasonAxis :view="view" :label-width="labelWidth" :width="stripWidth" :narrow="narrow" />
+    <div v-if="view?.furrows.length" class="lines">
+      <UnsaidLine />
+      <RushLine v-if="!narrow && session.season === session.farm?.thisSeason" />
+    </div>
+    <div v-if="view?.furrows.length" ref="field" class="field">
+      <SeasonAxis
+        v-if="zoomed"
+        :season="view"
+        :start="view.start"
+        :view="zoomed"
+        :level="level"
+        :hours="hours?.hours"
+        :label-width="labelWidth"
+        :width="stripWidth"
+        :narrow="narrow"
+        @go="go"
+        @closer="closer"
+        @farther="farther"
+      >
+        <RowHeights v-if="narrow" v-model="tall" />
+      </SeasonAxis>
       <LongList :key="tall" :items="items" :is-head="(i) => !!i.group" class="rows">
         <template #default="{ item }">
           <GroupHead
@@ -124,6 +116,8 @@ onBeforeUnmount(() => season.drop())
           <FurrowRow
             v-else-if="item.furrow"
             :furrow="item.furrow"
+            :open="item.open"
+            :view="part"
             :shape="view.shapes[item.furrow.shape ?? '']"
             :start="view.start"
             :today="view.farm.today"
@@ -143,7 +137,7 @@ onBeforeUnmount(() => season.drop())
           />
         </template>
       </LongList>
-    </template>
+    </div>
     <div v-else-if="!view && !trouble" class="pa-8 muted">
       Reading thirty years of weather for your fields …
     </div>
@@ -167,7 +161,10 @@ onBeforeUnmount(() => season.drop())
 
 <style scoped>
 .season {
+  display: flex;
+  flex-direction: column;
   max-width: 1500px;
+  height: calc(100dvh - 52px - 37px);
   margin: 0 auto;
   padding: 8px 20px 0;
 }
@@ -178,8 +175,20 @@ onBeforeUnmount(() => season.drop())
   flex-wrap: wrap;
   padding-bottom: 2px;
 }
+.lines {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+}
+.field {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-height: 300px;
+}
 .rows {
-  height: calc(100dvh - 52px - 37px - 136px);
+  flex: 1;
+  min-height: 0;
   margin: 0 -20px;
 }
 .rows :deep(.scroller) {
@@ -199,11 +208,11 @@ onBeforeUnmount(() => season.drop())
 }
 @media (max-width: 700px) {
   .season {
+    height: calc(100dvh - 52px - 46px - 58px);
     padding: 10px 12px 0;
   }
   .rows {
     margin: 0 -12px;
-    height: calc(100dvh - 52px - 46px - 58px - 240px);
   }
   .rows :deep(.scroller) {
     padding: 0 12px 90px;
@@ -216,10 +225,11 @@ onBeforeUnmount(() => season.drop())
 }
 @media print {
   .season {
+    display: block;
+    height: auto;
     padding: 0;
   }
   .rows {
-    height: auto;
     margin: 0;
   }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiUndo } from '@mdi/js'
 import type { RowHeight } from '../../furrow/heights'
 import { GROUPINGS, type Grouping } from './grouping'
 import { LENSES } from './lenses'
@@ -9,6 +10,8 @@ import { useLens } from './useLens'
 const words = defineModel<string>('words', { required: true })
 const grouping = defineModel<Grouping>('grouping', { required: true })
 const tall = defineModel<RowHeight>('tall', { required: true })
+/** On a phone fields are found by their name, and how tall they are is chosen beside their days. */
+defineProps<{ narrow: boolean }>()
 defineEmits<{ undo: [] }>()
 const lens = useLens()
 </script>
@@ -16,16 +19,30 @@ const lens = useLens()
 <template>
   <div class="tools">
     <v-text-field
+      v-if="!narrow"
       v-model="words"
       label="Filter"
       class="filter"
       clearable
       @click:clear="words = ''"
     />
-    <v-select v-model="grouping" label="Group by" class="group" :items="GROUPINGS" />
     <v-select v-model="lens" label="Look at" class="lens" :items="LENSES" />
-    <RowHeights v-model="tall" />
-    <v-btn variant="text" title="Undo the last change (u)" @click="$emit('undo')">Undo</v-btn>
+    <v-select
+      v-if="lens !== 'seeding'"
+      v-model="grouping"
+      label="Group by"
+      class="group"
+      :items="GROUPINGS"
+    />
+    <RowHeights v-if="!narrow" v-model="tall" />
+    <v-btn
+      :icon="narrow ? mdiUndo : undefined"
+      variant="text"
+      title="Undo the last change (u)"
+      aria-label="Undo the last change"
+      @click="$emit('undo')"
+      ><template v-if="!narrow" #default>Undo</template></v-btn
+    >
   </div>
 </template>
 
@@ -42,20 +59,15 @@ const lens = useLens()
   width: 155px;
 }
 .lens {
-  width: 140px;
+  width: 186px;
 }
 @media (max-width: 700px) {
   .tools {
-    flex-wrap: wrap;
     width: 100%;
   }
-  .filter,
-  .group {
-    flex: 1 1 44%;
-    width: auto;
-  }
+  .group,
   .lens {
-    flex: 1 1 20%;
+    flex: 1 1 40%;
     width: auto;
   }
 }

@@ -1,7 +1,7 @@
-import type { Furrow } from '../../api/client.ts'
+import type { Furrow, Schemas } from '../../api/client.ts'
 
 export type Grouping =
-  'next' | 'crop' | 'reason' | 'machine' | 'ending' | 'odds' | 'trouble' | 'name'
+  'next' | 'crop' | 'reason' | 'machine' | 'ending' | 'odds' | 'trouble' | 'name' | 'not open'
 
 /** A row of the list: the head of a group or a furrow. */
 export interface Row {
@@ -10,8 +10,12 @@ export interface Row {
   count: number
   areaHa: number
   furrow?: Furrow
-  /** Of a head: the fields under it. */
+  /** How it is open to the way of seeding it stands under. */
+  open?: Schemas['OpenField']
+  /** Of a head: the fields under it, and what else is said of them. */
   ids?: string[]
+  note?: string
+  rust?: boolean
 }
 
 /** How ways are said where fields are grouped by them. */
@@ -67,6 +71,8 @@ function groupOf(f: Furrow, by: Grouping, called: Called): [order: string, name:
       return odds(f)
     case 'trouble':
       return f.warnings.length ? ['0', 'something to look at'] : ['1', 'no trouble seen']
+    case 'not open':
+      return ['', f.seededOn ? 'seeded' : f.plan ? 'not open this week' : 'nothing fits this week']
     case 'name':
       return ['', '']
   }

@@ -73,7 +73,7 @@ describe('lenses over the season’s rows', () => {
     ]
     expect(workOf(furrow({}), items, TODAY)).toEqual({
       big: '14 Sep',
-      small: 'combine, Combine',
+      small: 'Combine',
       rust: false,
     })
     expect(workOf(furrow({}), items, '2026-09-15').rust).toBe(true)

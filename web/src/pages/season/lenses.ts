@@ -1,11 +1,12 @@
 import type { Furrow, Schemas } from '../../api/client'
 import { between, sayDay } from '../../words/days'
+import { byWhom } from '../../furrow/jobBars'
 import { pressing } from './said'
 
 /** What the right end of a season's rows says: the same rows, looked at for another question. */
 export const LENSES = [
   { value: 'odds', title: 'Odds' },
-  { value: 'seeding', title: 'Seeding' },
+  { value: 'seeding', title: 'Seed this week' },
   { value: 'ending', title: 'Endings' },
   { value: 'work', title: 'Work' },
 ] as const
@@ -52,5 +53,5 @@ export function workOf(f: Furrow, items: readonly Schemas['ItemView'][], today: 
     .sort((a, b) => a.startOn.localeCompare(b.startOn))[0]
   if (!next) return { big: '–', small: 'nothing laid out' }
   const late = next.finishOn < today
-  return { big: sayDay(next.startOn), small: `${next.label}, ${next.doer}`, rust: late }
+  return { big: sayDay(next.startOn), small: byWhom(next), rust: late }
 }

@@ -1,12 +1,15 @@
 import { useStorage } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
 import type { Furrow, SeasonView } from '../../api/client'
+import { useRead } from '../../farm/data'
 import { useSeason } from '../../season'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
 import { grouped, type Grouping } from './grouping'
 import { headline, matches, otherSeason } from './said'
+import { byOpenWay } from './openWays'
 import { saySum, sumOf } from './several'
+import { useLens } from './useLens'
 
 /** The furrows of the season as they are filtered, grouped and chosen. */
 export function useSeasonRows(view: Ref<SeasonView | undefined>) {
@@ -17,16 +20,19 @@ export function useSeasonRows(view: Ref<SeasonView | undefined>) {
   const grouping = useStorage<Grouping>('grouping', 'next')
   const chosen = ref(new Set<string>())
   const furrows = computed(() => (view.value?.furrows ?? []).map((f) => season.shown(f)))
-  const items = computed(() =>
-    grouped(
-      furrows.value.filter((f) => matches(f, words.value)),
-      grouping.value,
-      {
-        method: (key) => kinds.method(key)?.label ?? key,
-        ending: (key) => kinds.ending(key)?.label ?? key,
-      },
-    ),
+  const lens = useLens()
+  const { data: open } = useRead('/api/farms/{farmId}/open', () =>
+    lens.value === 'seeding' ? {} : null,
   )
+  const items = computed(() => {
+    const seen = furrows.value.filter((f) => matches(f, words.value))
+    return lens.value === 'seeding' && open.value
+      ? byOpenWay(seen, open.value.ways, { hours: (h) => session.amount(h, 'HOURS', 0) })
+      : grouped(seen, grouping.value, {
+          method: (key) => kinds.method(key)?.label ?? key,
+          ending: (key) => kinds.ending(key)?.label ?? key,
+        })
+  })
   const picked = computed(() => furrows.value.filter((f) => chosen.value.has(f.fieldId)))
   const ha = (list: Furrow[]) =>
     session.amount(

@@ -42,7 +42,6 @@ class AccessibilityTest {
             List.of(
                 "/today",
                 "/season",
-                "/open",
                 "/endings",
                 "/hours",
                 "/years",

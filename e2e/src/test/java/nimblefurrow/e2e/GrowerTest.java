@@ -167,6 +167,29 @@ class GrowerTest {
     assertThat(threads).hasCount(0);
   }
 
+  @Test
+  void allFieldsAreLookedAtCloserToTheHoursAndForThisWeek() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    Locator days = page.locator(".axis .ticks");
+    assertThat(days).containsText("Jan");
+    page.locator(".levels button", holding("Month")).click();
+    assertThat(days).containsText("14 Sep");
+    assertThat(days).not().containsText("Jan");
+    // What is laid out lies on the fields' days, and tells who does it.
+    assertThat(page.locator(".furrowstrip title", holding("Combine")).first()).isAttached();
+    page.locator(".levels button", holding("Days")).click();
+    assertThat(days).containsText("Sat 12 Sep");
+    assertThat(page.locator(".axis rect.go").first()).isVisible();
+    page.locator(".axis .drawn").focus();
+    page.keyboard().press("0");
+    assertThat(days).containsText("Jan");
+    lookAt(page, "Seed this week");
+    assertThat(page.locator(".grouphead .note").first())
+        .containsText(Pattern.compile("h planned in \\d+"));
+    assertThat(page.locator(".odds .big").first()).containsText("left");
+    lookAt(page, "Odds");
+  }
+
   private static void lookAt(Page page, String lens) {
     page.locator(".v-select", holding("Look at")).click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(lens)).click();

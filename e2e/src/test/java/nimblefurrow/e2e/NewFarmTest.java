@@ -92,8 +92,9 @@ class NewFarmTest {
   @Test
   void aPhoneLogsWorkAndTheFurrowFollows() throws Exception {
     Page phone = Browser.insideDemo(390, 844, false);
-    phone.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill("Stone House");
-    phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Stone House")).click();
+    phone.getByLabel("Find a field").first().click();
+    phone.getByLabel("Field name").fill("Stone House");
+    phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stone House")).click();
     phone.locator(".editor").waitFor();
     question(phone, "Done and seen");
     Locator log = phone.locator(".card", holding("What was done"));

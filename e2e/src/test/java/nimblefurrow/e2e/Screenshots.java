@@ -41,13 +41,19 @@ final class Screenshots {
     desk.locator(".axis").getByText("wanted:").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "years", "hours", "open", "seed", "shed"}) {
+    for (String page : new String[] {"map", "years", "open", "seed", "shed"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }
     desk.navigate("/seed/mix");
     take(desk, "mix");
-    desk.navigate("/season");
+    desk.navigate("/season?look=work");
+    desk.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).click();
+    desk.locator(".levels button", Browser.holding("Month")).click();
+    desk.locator(".furrowjob").first().waitFor();
+    take(desk, "season-month");
+    desk.getByLabel("Tall rows").click();
+    desk.navigate("/season?look=odds");
     field(desk, "Lantern Hill");
     Browser.question(desk, "What");
     desk.getByText("Rank the covers").click();

@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 /** Laying out the work of the demo farm: asked, argued with, kept, logged, undone. */
 class WorkTest {
   static JsonNode laidOut(Api owner, String farm) throws Exception {
-    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 0.1)).ok();
     JsonNode run = ended(owner, farm);
     assertThat(run.get("state").asString()).as(run.path("trouble").asString("")).isEqualTo("done");
     return run;
@@ -469,7 +469,7 @@ class WorkTest {
     Api owner = Api.owner();
     String farm = owner.newFarm();
     assertThat(owner.get(farm + "/field-work").ok().json().get("items")).isEmpty();
-    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 0.1)).ok();
     JsonNode run = ended(owner, farm);
     assertThat(run.path("trouble").asString("")).contains("Import a station");
     assertThat(owner.get(farm + "/field-work/odds").refused(422)).contains("Import a station");
@@ -573,7 +573,7 @@ class WorkTest {
     String farm = owner.demoCopy();
     owner.put(farm + "/clock", Map.of("today", "2027-08-15")).ok();
     owner.season(farm, 2026);
-    owner.post(farm + "/field-work/run", Map.of("seconds", 1)).ok();
+    owner.post(farm + "/field-work/run", Map.of("seconds", 0.1)).ok();
     assertThat(ended(owner, farm).path("trouble").asString("")).contains("2026 is over");
   }
 

@@ -9,14 +9,19 @@ import java.time.LocalDate;
  * the air. Computed once for a weather record and shared by every field under it.
  *
  * <p>Source: Allen, Pereira, Raes and Smith 1998, FAO Irrigation and Drainage Paper 56, equations
- * 6, 21-25, 34 and 52; radiation from the range of temperature after Hargreaves, equation 50 there.
+ * 6, 21-25, 34 and 52 (the sun's in {@link SunYear}); radiation from the range of temperature after
+ * Hargreaves, equation 50 there.
  */
 public final class Sky {
-  private static final double SOLAR_CONSTANT = 0.0820;
   private static final double STEFAN_BOLTZMANN = 4.903e-9;
 
   private final DailyWeather weather;
   private final Place place;
+  private final SunYear sun;
+
+  /** Psychrometric constant, kPa/°C. */
+  private final double gamma;
+
   private final double[] meanC;
   private final double[] dayLengthH;
   private final double[] extraterrestrial;
@@ -24,9 +29,12 @@ public final class Sky {
   private final double[] et0;
   private final double[] photothermal;
 
-  private Sky(DailyWeather weather, Place place) {
+  private Sky(DailyWeather weather, Place place, SunYear sun) {
     this.weather = weather;
     this.place = place;
+    this.sun = sun;
+    double pressure = 101.3 * Math.pow((293 - 0.0065 * place.elevationM()) / 293, 5.26);
+    gamma = 0.000665 * pressure;
     int n = weather.days();
     meanC = new double[n];
     dayLengthH = new double[n];
@@ -40,6 +48,24 @@ public final class Sky {
     }
   }
 
+  /** The same with other weather on some days. */
+  private Sky(Sky before, DailyWeather weather, int from, int to) {
+    this.weather = weather;
+    place = before.place;
+    sun = before.sun;
+    gamma = before.gamma;
+    meanC = before.meanC.clone();
+    dayLengthH = before.dayLengthH;
+    extraterrestrial = before.extraterrestrial;
+    solar = before.solar.clone();
+    et0 = before.et0.clone();
+    photothermal = before.photothermal.clone();
+    LocalDate day = weather.start().plusDays(from);
+    for (int i = from; i < to; i++, day = day.plusDays(1)) {
+      fill(i, day.getDayOfYear());
+    }
+  }
+
   /**
    * {@return the sky over {@code place} on every day of {@code weather}}
    *
@@ -47,7 +73,23 @@ public final class Sky {
    * @param place where the station stands
    */
   public static Sky over(DailyWeather weather, Place place) {
-    return new Sky(weather, place);
+    return new Sky(weather, place, new SunYear(place.latitudeDeg()));
+  }
+
+  /** {@return the sky over the same place on other days} */
+  Sky over(DailyWeather other) {
+    return new Sky(other, place, sun);
+  }
+
+  /**
+   * {@return the same sky with other weather on some of its days}
+   *
+   * @param other as many days from the same first one
+   * @param from the first that may differ, as an index
+   * @param to the first after them that does not
+   */
+  Sky changed(DailyWeather other, int from, int to) {
+    return new Sky(this, other, from, to);
   }
 
   /** {@return the weather underneath} */
@@ -116,28 +158,14 @@ public final class Sky {
   }
 
   private void fill(int i, int dayOfYear) {
-    double latitude = Math.toRadians(place.latitudeDeg());
-    double angle = 2 * Math.PI * dayOfYear / 365;
-    double sunDistance = 1 + 0.033 * Math.cos(angle);
-    double declination = 0.409 * Math.sin(angle - 1.39);
-    double cosine = clamp(-Math.tan(latitude) * Math.tan(declination), -1, 1);
-    double sunset = Math.acos(cosine);
-    double ra =
-        24
-            * 60
-            / Math.PI
-            * SOLAR_CONSTANT
-            * sunDistance
-            * (sunset * Math.sin(latitude) * Math.sin(declination)
-                + Math.cos(latitude) * Math.cos(declination) * Math.sin(sunset));
-    ra = Math.max(0, ra);
+    double ra = sun.extraterrestrialMj(dayOfYear);
     double tmin = weather.tminC(i);
     double tmax = weather.tmaxC(i);
     double mean = (tmin + tmax) / 2;
     double k = place.coastal() ? 0.19 : 0.16;
     double rs = Math.min(k * Math.sqrt(Math.max(0, tmax - tmin)) * ra, 0.75 * ra);
     meanC[i] = mean;
-    dayLengthH[i] = 24 / Math.PI * sunset;
+    dayLengthH[i] = sun.dayLengthH(dayOfYear);
     extraterrestrial[i] = ra;
     solar[i] = rs;
     et0[i] = Math.max(0, referenceEvapotranspiration(i, mean, ra, rs));
@@ -152,8 +180,6 @@ public final class Sky {
     if (Double.isNaN(wind) || Double.isNaN(dew)) {
       return 0.0023 * (mean + 17.8) * Math.sqrt(Math.max(0, tmax - tmin)) * 0.408 * ra;
     }
-    double pressure = 101.3 * Math.pow((293 - 0.0065 * place.elevationM()) / 293, 5.26);
-    double gamma = 0.000665 * pressure;
     double saturation = (saturationKpa(tmax) + saturationKpa(tmin)) / 2;
     double actual = saturationKpa(dew);
     double slope = 4098 * saturationKpa(mean) / Math.pow(mean + 237.3, 2);

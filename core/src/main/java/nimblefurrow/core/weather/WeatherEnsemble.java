@@ -54,7 +54,8 @@ public final class WeatherEnsemble {
       if (history.end().isBefore(to.plusYears(shift))) {
         break;
       }
-      ensemble.add(Sky.over(oneWay(from, to, today, shift, history, seen), place));
+      DailyWeather way = oneWay(from, to, today, shift, history, seen);
+      ensemble.add(ensemble.isEmpty() ? Sky.over(way, place) : ensemble.get(0).over(way));
     }
     if (ensemble.isEmpty()) {
       throw new Refused(
@@ -87,12 +88,13 @@ public final class WeatherEnsemble {
       boolean within = believed > 0 && weather.covers(today, last.plusDays(1));
       all.add(
           within
-              ? Sky.over(
+              ? sky.changed(
                   weather
                       .until(today)
                       .followedBy(ahead.until(last))
                       .followedBy(weather.slice(last.plusDays(1), weather.end())),
-                  sky.place())
+                  weather.indexOf(ahead.start()),
+                  weather.indexOf(last) + 1)
               : sky);
     }
     return new WeatherEnsemble(seasonYear, today, firstPastYear, all);

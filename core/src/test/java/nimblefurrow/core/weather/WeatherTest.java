@@ -80,6 +80,8 @@ class WeatherTest {
       int later = now.indexOf(today.plusDays(8));
       assertThat(now.precipMm(later)).isEqualTo(then.precipMm(later));
       assertThat(now.tmaxC(later - 8)).isEqualTo(then.tmaxC(later - 8));
+      isAsComputedAnew(told.get(i), place);
+      isAsComputedAnew(ensemble.ensemble().get(i), place);
     }
     assertThatThrownBy(() -> ensemble.foretold(ahead.startingOn(today)))
         .hasMessageContaining("2018-09-12, not on the day after");
@@ -164,5 +166,18 @@ class WeatherTest {
       assertThat(shares[d]).isBetween(0.0, 1.0).isEqualTo((double) wet / ensemble.years());
     }
     assertThat(shares).doesNotContain(0.0);
+  }
+
+  /** What is taken over from another sky is what would be computed from the days alone. */
+  private static void isAsComputedAnew(Sky sky, Place place) {
+    Sky anew = Sky.over(sky.weather(), place);
+    for (int i = 0; i < sky.weather().days(); i++) {
+      assertThat(sky.meanC(i)).isEqualTo(anew.meanC(i));
+      assertThat(sky.dayLengthH(i)).isEqualTo(anew.dayLengthH(i));
+      assertThat(sky.extraterrestrialMj(i)).isEqualTo(anew.extraterrestrialMj(i));
+      assertThat(sky.solarMj(i)).isEqualTo(anew.solarMj(i));
+      assertThat(sky.et0Mm(i)).isEqualTo(anew.et0Mm(i));
+      assertThat(sky.photothermalUnits(i)).isEqualTo(anew.photothermalUnits(i));
+    }
   }
 }
