@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { sayDay } from '../../words/days'
 import { drawing } from '../marks'
-import type { DayScale } from '../scale'
+import { x, type DayScale } from '../scale'
 import { placed, type LaneBar } from './lanes'
 
 /** Ways of seeding or ending under each other, each on the days it can be. */
@@ -17,7 +17,7 @@ const props = defineProps<{
   movable: boolean
 }>()
 const emit = defineEmits<{ point: [key?: string]; pick: [key: string] }>()
-const [GAP, LEAST, ICON, LETTER, FROM_AFAR] = [3, 3, 15, 6.7, 0.62] as const
+const [GAP, LEAST, ICON, LETTER, FROM_AFAR, GAP_TOLD] = [3, 3, 15, 6.7, 0.62, 18] as const
 const drawn = computed(() =>
   props.bars.flatMap((bar, i) => {
     const at = placed(bar, props.scale)
@@ -25,15 +25,21 @@ const drawn = computed(() =>
     const room = props.row - GAP
     const tall = Math.max(LEAST, room * bar.thick * (props.close ? 1 : FROM_AFAR))
     const top = props.y + i * props.row
-    const needed = bar.label.length * LETTER + ICON + 10
+    const told = props.close && bar.tells ? bar.tells : ''
+    const plant = bar.plantOn && x(props.scale, bar.plantOn)
+    const planted = plant && plant > at.right && plant < props.scale.width ? plant : undefined
+    const needed = (bar.label.length + told.length) * LETTER + ICON + (told ? GAP_TOLD : 10)
     const within = props.close && at.right - at.left > needed
     // Behind the bar, unless that is off the axis: then before it.
     const behind = at.right + 5 + needed < props.scale.width
     const name = within ? at.left + 3 : behind ? at.right + 5 : Math.max(0, at.left - needed)
-    return [{ bar, ...at, tall, top: top + (room - tall), middle: top + room / 2, name }]
+    return [
+      { bar, ...at, told, planted, tall, top: top + (room - tall), middle: top + room / 2, name },
+    ]
   }),
 )
-const said = (b: LaneBar) => `${b.label}, ${sayDay(b.from)} to ${sayDay(b.to)}`
+const said = (b: LaneBar) =>
+  `${b.label}, ${sayDay(b.from)} to ${sayDay(b.to)}${b.tells ? `: ${b.tells}` : ''}`
 </script>
 
 <template>
@@ -78,12 +84,16 @@ const said = (b: LaneBar) => `${b.label}, ${sayDay(b.from)} to ${sayDay(b.to)}`
         :height="d.tall"
         fill="url(#axis-late)"
       />
+      <path v-if="d.planted" :d="`M${d.right},${d.middle}H${d.planted - 3}`" class="planted" />
+      <circle v-if="d.planted" :cx="d.planted" :cy="d.middle" r="3" class="planted" />
       <g class="name">
         <path
           :d="drawing(d.bar.key)"
           :transform="`translate(${d.name},${d.middle - ICON / 2}) scale(${ICON / 20})`"
         />
-        <text :x="d.name + ICON + 4" :y="d.middle + 4">{{ d.bar.label }}</text>
+        <text :x="d.name + ICON + 4" :y="d.middle + 4">
+          {{ d.bar.label }}<tspan v-if="d.told" dx="8" class="told">{{ d.told }}</tspan>
+        </text>
       </g>
     </g>
   </g>
@@ -116,6 +126,18 @@ text {
   paint-order: stroke;
   stroke: color-mix(in srgb, rgb(var(--v-theme-surface)) 55%, transparent);
   stroke-width: 2px;
+}
+.planted {
+  fill: none;
+  stroke: var(--soil);
+  stroke-dasharray: 2 2;
+}
+circle.planted {
+  stroke-dasharray: none;
+}
+.told {
+  fill: var(--muted);
+  font-weight: 400;
 }
 .chosen text {
   font-weight: 650;

@@ -23,6 +23,9 @@ export interface LaneBar {
   /** How thick it is, 0 to 1. */
   thick: number
   over: boolean
+  /** What it comes to, in figures, and the day the crop behind it is planted. */
+  tells?: string
+  plantOn?: string
 }
 
 /** The chosen way first, then those still to come in the order in which they close. */

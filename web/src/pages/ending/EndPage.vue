@@ -81,7 +81,7 @@ const SHEETS = [
 
 <template>
   <div class="page">
-    <FieldJourney />
+    <FieldJourney :outcomes="page?.rows" />
     <div v-if="trouble" class="card">
       <h1>Ending</h1>
       <p>{{ trouble }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
+import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import FurrowThread from '../../furrow/FurrowThread.vue'
 import FieldPicture from './FieldPicture.vue'
@@ -8,6 +9,7 @@ import { useRoom } from '../../parts/paper'
 import { anchorOf, type Question } from './questions'
 
 /** Where on a field's way one is: the field, its seeding, its counts, its ending; its season under them. */
+defineProps<{ outcomes?: readonly Schemas['EndingRow'][] }>()
 const route = useRoute()
 const fieldId = computed(() => String(route.params.id))
 const { data: shown } = useRead('/api/farms/{farmId}/fields/{fieldId}/season', () => ({
@@ -49,6 +51,7 @@ const path = (to: string) => `/fields/${fieldId.value}${to}`
       :plan="plan"
       :odds="null"
       :anchor="anchor"
+      :outcomes="outcomes"
       first="month"
       low
     />

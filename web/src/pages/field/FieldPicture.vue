@@ -25,6 +25,8 @@ const props = defineProps<{
   proposed?: boolean
   /** What is looked at before anybody chooses. */
   first?: Level
+  /** What each ending comes to, where it is known. */
+  outcomes?: readonly Schemas['EndingRow'][]
   /** Above something else that is read: the season itself is drawn lower. */
   low?: boolean
 }>()

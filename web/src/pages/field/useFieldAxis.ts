@@ -10,9 +10,11 @@ import {
   stageInSight,
   type LaneBar,
 } from '../../furrow/axis/lanes'
+import { withOutcomes } from '../../furrow/axis/outcomes'
 import { useZoom } from '../../furrow/axis/useZoom'
 import type { Level } from '../../furrow/axis/zoom'
 import { WEEKS } from '../../furrow/shapes'
+import { useSession } from '../../session'
 import { boundsOf } from './axisBounds'
 
 const [HOURS_TALL, FEW_BARS, MANY_BARS] = [146, 3, 6] as const
@@ -25,6 +27,8 @@ interface Shown {
   odds: Schemas['DateOddsView'] | null
   anchor: string
   first?: Level
+  /** What each ending comes to, where it is known. */
+  outcomes?: readonly Schemas['EndingRow'][]
 }
 
 /** What a field's axis shows, and how much of the field's time is looked at. */
@@ -66,7 +70,14 @@ export function useFieldAxis(
       ? []
       : inSight(seedBars(props.shown?.windows ?? [], props.plan?.method, props.shown?.today ?? '')),
   )
-  const ends = computed(() => inSight(endBars(props.shown?.endings ?? [], props.plan?.ending)))
+  const session = useSession()
+  const ends = computed(() =>
+    withOutcomes(
+      inSight(endBars(props.shown?.endings ?? [], props.plan?.ending)),
+      props.outcomes ?? [],
+      (value, unit) => session.amount(value, unit),
+    ),
+  )
   const stages = computed(() =>
     (props.shown?.species ?? [])
       .flatMap((s) => s.stages.map((stage) => ({ species: s.name, stage })))

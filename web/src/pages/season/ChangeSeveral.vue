@@ -14,7 +14,7 @@ const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ furrows: Furrow[] }>()
 const session = useSession()
 const season = useSeason()
-const change = reactive<Change>({ method: '', ending: '', seedDays: 0, endDays: 0 })
+const change = reactive<Change>({ purpose: '', method: '', ending: '', seedDays: 0, endDays: 0 })
 const wrong = computed(() => wrongWith(change))
 const busy = ref(false)
 const done = ref(0)
@@ -24,6 +24,7 @@ let stopped = false
 
 const asItIs = { title: 'as it is', value: '' }
 const item = (k: { key: string; label: string }) => ({ title: sentence(k.label), value: k.key })
+const purposes = computed(() => [asItIs, ...(session.choices?.purposes ?? []).map(item)])
 const methods = computed(() => [asItIs, ...(session.choices?.methods ?? []).map(item)])
 const endings = computed(() => [asItIs, ...(session.choices?.endings ?? []).map(item)])
 
@@ -64,6 +65,7 @@ async function go() {
         Each field is tried by its own windows. Nothing is kept before you have seen what it comes
         to.
       </p>
+      <v-select v-model="change.purpose" label="Why" class="mb-3" :items="purposes" />
       <v-select v-model="change.method" label="How it is seeded" class="mb-3" :items="methods" />
       <v-text-field
         v-model.number="change.seedDays"

@@ -39,7 +39,7 @@ const lens = useLens()
       :icon="narrow ? mdiUndo : undefined"
       variant="text"
       title="Undo the last change (u)"
-      aria-label="Undo the last change"
+      :aria-label="narrow ? 'Undo' : undefined"
       @click="$emit('undo')"
       ><template v-if="!narrow" #default>Undo</template></v-btn
     >

@@ -23,7 +23,7 @@ const field = (planned = true) =>
       { way: 'mow', fit: 'DOES_NOT', from: '2027-05-01', reasons: [reason('too little')] },
     ],
   }) as unknown as FieldSeason
-const none: Change = { method: '', ending: '', seedDays: 0, endDays: 0 }
+const none: Change = { purpose: '', method: '', ending: '', seedDays: 0, endDays: 0 }
 const after = (change: Partial<Change>) => {
   const tried = changed(field(), { ...none, ...change })
   return 'plan' in tried ? tried.plan : tried.why?.text
@@ -35,6 +35,10 @@ describe('several fields changed at once', () => {
     expect(after({ method: 'drone' })).toMatchObject({ method: 'drone', seedOn: '2026-09-12' })
     expect(after({ method: 'frost' })).toBe('no frost')
     expect(after({ method: 'slurry' })).toBeUndefined()
+  })
+  it('another reason stands in place of all it was for, and moves nothing', () => {
+    expect(after({ purpose: 'makeNitrogen' })).toEqual({ ...plan, purposes: ['makeNitrogen'] })
+    expect(isChange({ ...none, purpose: 'makeNitrogen' })).toBe(true)
   })
   it('another ending has its own day, unless that is before seeding', () => {
     expect(after({ ending: 'rollPlant' })).toMatchObject({ endOn: '2027-05-24' })

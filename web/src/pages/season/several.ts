@@ -3,13 +3,15 @@ import { plus } from '../../words/days'
 
 /** What is to change on several fields at once; nothing of what is empty or 0. */
 export interface Change {
+  purpose: PlanInput['purposes'][number] | ''
   method: string
   ending: string
   seedDays: number
   endDays: number
 }
 
-export const isChange = (c: Change) => !!(c.method || c.ending || c.seedDays || c.endDays)
+export const isChange = (c: Change) =>
+  !!(c.purpose || c.method || c.ending || c.seedDays || c.endDays)
 
 /** More days than these are another season, not a move. */
 const MOST_DAYS = 90
@@ -26,13 +28,13 @@ export function wrongWith(c: Change): string {
 export type Tried = { plan: PlanInput } | { why: Reason | null }
 
 /**
- * A field's plan changed as all are: another way of seeding on the first day its window gives, another
+ * A field's plan changed as all are: another reason, another way of seeding on the first day its window gives, another
  * ending on its own first day, and days earlier or later.
  */
 export function changed(field: FieldSeason, change: Change): Tried {
   const stored = field.furrow.plan?.plan
   if (!stored) return { why: null }
-  let plan = { ...stored }
+  let plan = { ...stored, ...(change.purpose ? { purposes: [change.purpose] } : {}) }
   if (change.method) {
     const window = field.windows.find((w) => w.method === change.method)
     if (!window?.possible) return { why: window?.opens.reason ?? null }

@@ -1,8 +1,10 @@
 package nimblefurrow.e2e;
 
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -10,8 +12,8 @@ import java.util.Map;
 /**
  * Measures what a grower sees of a running server: run {@code scripts/figures URL}. Prints fields
  * in sight at each height of the season, the time to the first furrow and to all in sight, frames a
- * second while a field's axis zooms from years to hours and while the season scrolls, and pages
- * wider than a phone.
+ * second while the season scrolls and while it is looked at closer down to hours and back, and the
+ * time to the first ending that is weighed and to all of them.
  */
 final class Figures {
   private static final String FRAMES =
@@ -57,6 +59,8 @@ final class Figures {
       Page desk = enter(chromium, arguments[0], 1280, 800);
       season(desk);
       scroll(desk);
+      zoom(desk);
+      endings(desk);
     }
   }
 
@@ -97,5 +101,28 @@ final class Figures {
         "() => { const list = document.querySelector('.scroller'); let at = 0;"
             + " setInterval(() => list.scrollTo(0, (at += 40) % list.scrollHeight), 16) }");
     System.out.println("scrolling the season: " + page.evaluate(FRAMES, 3000));
+  }
+
+  private static void zoom(Page page) {
+    page.navigate("/season");
+    page.getByLabel("Tall rows").click();
+    page.locator(".furrow").first().waitFor();
+    page.evaluate(
+        "() => { const axis = document.querySelector('.axis .drawn'); let n = 0;"
+            + " setInterval(() => axis.dispatchEvent(new KeyboardEvent('keydown',"
+            + " { key: n++ % 24 < 12 ? '+' : '-', bubbles: true })), 120) }");
+    System.out.println("from the season to hours and back: " + page.evaluate(FRAMES, 6000));
+  }
+
+  private static void endings(Page page) {
+    long begun = System.currentTimeMillis();
+    page.navigate("/endings");
+    page.locator("td.n", Browser.holding(" of ")).first().waitFor();
+    long first = System.currentTimeMillis() - begun;
+    page.getByText("Stop", new Page.GetByTextOptions().setExact(true))
+        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+    System.out.printf(
+        "endings: the first weighed after %d ms, all after %d ms%n",
+        first, System.currentTimeMillis() - begun);
   }
 }

@@ -175,8 +175,6 @@ class GrowerTest {
     page.locator(".levels button", holding("Month")).click();
     assertThat(days).containsText("14 Sep");
     assertThat(days).not().containsText("Jan");
-    // What is laid out lies on the fields' days, and tells who does it.
-    assertThat(page.locator(".furrowstrip title", holding("Combine")).first()).isAttached();
     page.locator(".levels button", holding("Days")).click();
     assertThat(days).containsText("Sat 12 Sep");
     assertThat(page.locator(".axis rect.go").first()).isVisible();

@@ -1,6 +1,7 @@
 package nimblefurrow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static nimblefurrow.e2e.Browser.holding;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -27,6 +28,11 @@ class WorkTest {
     page.navigate("/sheets");
     page.locator(".job").first().waitFor();
     PaperTest.whole(page, "No-till drill", "loads of", "Direction:", "Stop the power take-off");
+    page.goBack();
+    // What is kept lies on the fields' own days, and tells who does it.
+    page.navigate("/season");
+    page.locator(".levels button", holding("Month")).click();
+    assertThat(page.locator(".furrowjob title").first()).isAttached();
     page.goBack();
     button(page, "why here?").first().click();
     assertThat(page.getByText("as now").first()).isVisible();

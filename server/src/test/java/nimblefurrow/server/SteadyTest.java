@@ -15,6 +15,11 @@ import tools.jackson.databind.JsonNode;
  */
 class SteadyTest {
   private static final int DAYS = 60;
+
+  /** Every so many fields are opened each day, and all else is asked every so many days. */
+  private static final int OF_FIELDS = 14;
+
+  private static final int OF_DAYS = 9;
   private static final String[] REASONS = {
     "holdSoil",
     "takeUpNitrogen",
@@ -27,7 +32,9 @@ class SteadyTest {
 
   @Test
   void sixtyDaysOfAFarmFitIntoTheShippedHeap() throws Exception {
-    try (Apart server = Apart.start("steady", "-Xmx512m", "-XX:+ExitOnOutOfMemoryError")) {
+    try (Apart server =
+        Apart.start(
+            "steady", "-XX:TieredStopAtLevel=1", "-Xmx512m", "-XX:+ExitOnOutOfMemoryError")) {
       Api owner = server.owner();
       String farm = owner.farm();
       LocalDate first = LocalDate.of(2026, 9, 13);
@@ -38,11 +45,11 @@ class SteadyTest {
         JsonNode season = owner.get(farm + "/season").ok().json();
         said.hear("season", season);
         JsonNode furrows = season.get("furrows");
-        for (int f = d % 9; f < furrows.size(); f += 9) {
+        for (int f = d % OF_FIELDS; f < furrows.size(); f += OF_FIELDS) {
           String field = farm + "/fields/" + furrows.get(f).get("fieldId").asString();
           said.hear("field", owner.get(field + "/season").ok().json());
         }
-        if (d % 9 == 0) {
+        if (d % OF_DAYS == 0) {
           said.hear("endings", owner.get(farm + "/endings").ok().json());
           said.hear("hours", owner.get(farm + "/hours").ok().json());
           said.hear("odds", owner.get(farm + "/field-work/odds").ok().json());
@@ -52,7 +59,10 @@ class SteadyTest {
               farm + "/fields/" + furrows.get(d % furrows.size()).get("fieldId").asString();
           said.hear(
               "covers",
-              owner.get(one + "/covers?purpose=" + REASONS[d / 9 % REASONS.length]).ok().json());
+              owner
+                  .get(one + "/covers?purpose=" + REASONS[d / OF_DAYS % REASONS.length])
+                  .ok()
+                  .json());
           said.hear("job", owner.get(one + "/job").ok().json());
         }
       }

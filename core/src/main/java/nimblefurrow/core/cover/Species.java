@@ -1,6 +1,8 @@
 package nimblefurrow.core.cover;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
 import nimblefurrow.core.units.Curve;
 import org.jspecify.annotations.Nullable;
 
@@ -175,12 +177,14 @@ public record Species(
    * @param species at least one
    */
   public static String together(List<Species> species) {
-    List<String> names = species.stream().map(Species::name).toList();
-    int last = names.size() - 1;
-    return last == 0
-        ? names.get(0)
-        : String.join(", ", names.subList(0, last))
+    String first = species.get(0).name();
+    List<String> others =
+        species.stream().skip(1).map(s -> s.name().toLowerCase(Locale.ROOT)).toList();
+    int last = others.size() - 1;
+    return last < 0
+        ? first
+        : String.join(", ", Stream.concat(Stream.of(first), others.stream().limit(last)).toList())
             + " and "
-            + names.get(last).toLowerCase(java.util.Locale.ROOT);
+            + others.get(last);
   }
 }

@@ -47,6 +47,31 @@ class SpeciesTableTest {
   }
 
   @Test
+  void theTableReadsTheSameEachTime() {
+    SpeciesTable anew = SpeciesTable.shipped();
+    assertThat(anew.all()).hasSameSizeAs(Farm.SPECIES.all());
+    Species rye = anew.get("cereal_rye");
+    assertThat(rye.clock().scale().stages()).hasSizeGreaterThan(3).first().isNotNull();
+    assertThat(rye.clock().scale().name()).isEqualTo("cereal");
+    assertThat(rye.seed().drilled()).isEqualTo(Farm.species("cereal_rye").seed().drilled());
+    assertThat(rye.seed().drilled().typical()).isPositive();
+    assertThat(rye.perennial()).isFalse();
+    assertThat(anew.get("red_clover").perennial()).isTrue();
+    List<CSVRecord> rows = CsvTable.shipped("species.csv");
+    assertThat(SpeciesTable.of(rows.subList(0, 2)).all()).hasSize(2);
+  }
+
+  @Test
+  void severalAreSaidTogetherAsAGrowerWould() {
+    Species rye = Farm.species("cereal_rye");
+    Species vetch = Farm.species("hairy_vetch");
+    assertThat(Species.together(List.of(rye))).isEqualTo("Cereal rye");
+    assertThat(Species.together(List.of(rye, vetch))).isEqualTo("Cereal rye and hairy vetch");
+    assertThat(Species.together(List.of(rye, Farm.species("oats"), vetch)))
+        .isEqualTo("Cereal rye, oats and hairy vetch");
+  }
+
+  @Test
   void liveSeedsFollowPurityAndGermination() {
     CoverComponent rye = new CoverComponent(Farm.species("cereal_rye"), 70, 0.90, 0.98, null);
     assertThat(rye.liveSeedsPerM2()).isCloseTo(70 * 40_000 * 0.90 * 0.98 / 10_000, within(1e-9));
