@@ -5,8 +5,8 @@ import { ticks, type Level, type View } from './zoom'
 
 /** The years, months, weeks or days along an axis. */
 const props = defineProps<{ view: View; level: Level; width: number }>()
-/** Less room than this between two is too little for their names, px. */
-const [ROOM, SHORT] = [44, 26] as const
+/** Less room than this between two is too little for their names, for a month's name, and for its letter, px. */
+const [ROOM, MONTH, SHORT] = [44, 29, 26] as const
 const marks = computed(() => {
   const scale = { ...props.view, width: props.width }
   const all = ticks(props.view)
@@ -17,7 +17,7 @@ const marks = computed(() => {
     .map((t) => ({
       ...t,
       left: x(scale, t.day),
-      said: props.level === 'season' && apart < ROOM ? t.name.charAt(0) : t.name,
+      said: props.level === 'season' && apart < MONTH ? t.name.charAt(0) : t.name,
     }))
 })
 </script>

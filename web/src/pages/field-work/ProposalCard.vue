@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
+import { byWhom } from '../../furrow/jobBars'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -32,8 +33,6 @@ const same = computed(() => props.proposal.items.length - changed.value.length)
 const picked = ref(changed.value.map((i) => i.key))
 const anyKept = computed(() => props.proposal.items.some((i) => i.change !== 'new'))
 const gain = computed(() => props.proposal.value - props.proposal.keptValue)
-const how = (i: Schemas['ProposedItem']) =>
-  i.doer.toLowerCase().includes(i.label.toLowerCase()) ? i.doer : `${sentence(i.label)}, ${i.doer}`
 </script>
 
 <template>
@@ -97,7 +96,7 @@ const how = (i: Schemas['ProposedItem']) =>
                 <span class="muted small kind">{{ jobKind(i.kind) }}</span>
                 <div v-if="i.customer" class="muted small">{{ i.customer }}</div>
               </td>
-              <td>{{ how(i) }}</td>
+              <td>{{ sentence(byWhom(i)) }}</td>
               <td class="nowrap">
                 {{ sayDay(i.startOn)
                 }}<template v-if="i.finishOn !== i.startOn"> to {{ sayDay(i.finishOn) }}</template>
@@ -138,6 +137,9 @@ const how = (i: Schemas['ProposedItem']) =>
         />
       </div>
     </details>
+    <p v-if="movable" class="small mt-2">
+      What is kept becomes the fields’ own plans: the way, its rates, the day.
+    </p>
     <p v-for="n in proposal.notes ?? []" :key="n" class="small mt-1">{{ n }}</p>
     <p class="muted small mt-2">
       A goal reached counts as {{ session.amount(goalUsdPerHa, 'USD_PER_HA') }}, reached in part, by

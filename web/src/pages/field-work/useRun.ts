@@ -49,7 +49,8 @@ export function useRun() {
       const body = { runId: run.value.id, keys }
       await place(WORK, await alter('POST', `${WORK}/keep`, { body }))
       dismiss()
-      notice.show(keys ? `${keys.length} jobs kept.` : 'The plan is kept.', 'Undo', undo)
+      const what = keys ? `${keys.length} jobs kept` : 'The plan is kept'
+      notice.show(`${what}; the fields’ plans follow.`, 'Undo', undo)
     })
   const undo = () =>
     attempt(async () => {

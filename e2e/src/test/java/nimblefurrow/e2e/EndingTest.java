@@ -14,18 +14,10 @@ class EndingTest {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
-  private static String open(Page page, String field) {
-    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(field);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(field).setExact(true))
-        .click();
-    page.locator(".editor").waitFor();
-    return page.url();
-  }
-
   @Test
   void aWayIsChosenWithItsWhyAndFollowedUp() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    String field = open(page, "Meadowlark");
+    String field = Browser.open(page, "Meadowlark");
     page.navigate(field + "/end");
     assertThat(page.getByText("Ways side by side")).isVisible();
     button(page, "Spray and leave standing").click();
@@ -47,7 +39,7 @@ class EndingTest {
   @Test
   void theSpraySheetSaysWhatBreaksAnEnteredLimit() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    String field = open(page, "Hedge Row");
+    String field = Browser.open(page, "Hedge Row");
     page.navigate(field + "/end");
     button(page, "Spray sheet").click();
     page.getByText("Demo systemic A").click();
@@ -69,7 +61,7 @@ class EndingTest {
   @Test
   void aCountOfKernelsSurvivesAReloadOnAPhone() throws Exception {
     Page page = Browser.insideDemo(390, 844, false);
-    String field = open(page, "Hedge Row");
+    String field = Browser.open(page, "Hedge Row");
     page.navigate(field + "/walk");
     button(page, "Flowers").click();
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Milky kernel")).click();

@@ -67,8 +67,7 @@ class NewFarmTest {
   @Test
   void theSecondToEditAFieldIsShownBothValuesAndChooses() throws Exception {
     Page one = Browser.insideDemo(1280, 900, false);
-    one.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill("Schoolhouse");
-    one.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Schoolhouse")).click();
+    Browser.open(one, "Schoolhouse");
     one.getByText("Edit the field").click();
     assertThat(one.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("Schoolhouse");
@@ -92,10 +91,7 @@ class NewFarmTest {
   @Test
   void aPhoneLogsWorkAndTheFurrowFollows() throws Exception {
     Page phone = Browser.insideDemo(390, 844, false);
-    phone.getByLabel("Find a field").first().click();
-    phone.getByLabel("Field name").fill("Stone House");
-    phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stone House")).click();
-    phone.locator(".editor").waitFor();
+    Browser.open(phone, "Stone House");
     question(phone, "Done and seen");
     Locator log = phone.locator(".card", holding("What was done"));
     log.getByLabel("In a few words").fill("hauled the barley seed");

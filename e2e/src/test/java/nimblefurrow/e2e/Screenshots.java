@@ -34,7 +34,7 @@ final class Screenshots {
     desk.locator(".changes").waitFor();
     take(desk, "season-move");
     desk.keyboard().press("Escape");
-    field(desk, "Cedar Draw");
+    Browser.open(desk, "Cedar Draw");
     desk.setViewportSize(1280, 1400);
     desk.getByText("By when must it be seeded?").waitFor();
     desk.locator(".levels button", Browser.holding("Month")).click();
@@ -54,7 +54,7 @@ final class Screenshots {
     take(desk, "season-month");
     desk.getByLabel("Tall rows").click();
     desk.navigate("/season?look=odds");
-    field(desk, "Lantern Hill");
+    Browser.open(desk, "Lantern Hill");
     Browser.question(desk, "What");
     desk.getByText("Rank the covers").click();
     desk.getByText(java.util.regex.Pattern.compile("All \\d+, with why not")).waitFor();
@@ -69,7 +69,7 @@ final class Screenshots {
     take(desk, "job");
     desk.setViewportSize(1280, 800);
     desk.navigate("/season");
-    field(desk, "Hedge Row");
+    Browser.open(desk, "Hedge Row");
     desk.navigate(desk.url() + "/end");
     desk.getByText("Ways side by side").waitFor();
     desk.setViewportSize(1280, 1300);
@@ -92,7 +92,7 @@ final class Screenshots {
     take(dark, "season-threads");
     Page phone = Browser.insideDemo(390, 844, false);
     take(phone, "season-phone");
-    field(phone, "Orchard Bench");
+    Browser.open(phone, "Orchard Bench");
     take(phone, "field-phone");
     phone
         .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count").setExact(true))
@@ -105,12 +105,6 @@ final class Screenshots {
     phone.getByText("of a usual stand").waitFor();
     phone.setViewportSize(390, 1100);
     take(phone, "walk-phone");
-  }
-
-  private static void field(Page page, String name) {
-    filter(page, name);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
-    page.locator(".editor").waitFor();
   }
 
   private static void filter(Page page, String words) {

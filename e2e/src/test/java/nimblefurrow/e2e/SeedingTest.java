@@ -17,18 +17,10 @@ class SeedingTest {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
-  private static void open(Page page, String field) {
-    page.navigate("/season");
-    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(field);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(field).setExact(true))
-        .click();
-    page.locator(".editor").waitFor();
-  }
-
   @Test
   void ranksCoversForAFieldAndLooksAtOne() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    open(page, "Upper Tile");
+    Browser.open(page, "Upper Tile");
     question(page, "What");
     button(page, "Rank the covers").click();
     Locator choices = page.locator(".card", holding("What to seed"));
@@ -79,7 +71,7 @@ class SeedingTest {
     page.getByLabel("Setting it was on").fill("40");
     button(page, "Keep it").click();
     assertThat(page.getByText("Kept; it is offered at the next job.")).isVisible();
-    open(page, "Creek Forty");
+    Browser.open(page, "Creek Forty");
     page.getByText("Seeding job").click();
     assertThat(page.locator(".choice").first()).containsText("40 gave 58 lb/ac");
     button(page, "Draw them").click();
@@ -89,7 +81,7 @@ class SeedingTest {
   @Test
   void countsAStandOnThePhoneThatSurvivesAReload() throws Exception {
     Page page = Browser.insideDemo(390, 844, false);
-    open(page, "Orchard Bench");
+    Browser.open(page, "Orchard Bench");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count").setExact(true))
         .click();
     for (String key : new String[] {"1", "8", "Next frame", "2", "2", "Next frame"}) {

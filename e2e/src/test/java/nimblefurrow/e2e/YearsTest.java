@@ -16,15 +16,6 @@ class YearsTest {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
-  private static void open(Page page, String field) {
-    page.navigate("/season");
-    page.getByLabel("Filter", new Page.GetByLabelOptions().setExact(true)).fill(field);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(field).setExact(true))
-        .click();
-    page.waitForURL("**/fields/**");
-    page.locator(".editor").waitFor();
-  }
-
   private static Locator row(Page page, String field) {
     return page.locator("section.field", new Page.LocatorOptions().setHasText(field));
   }
@@ -62,7 +53,7 @@ class YearsTest {
   @Test
   void aCoverIsPlannedBehindACover() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    open(page, "Cedar Draw");
+    Browser.open(page, "Cedar Draw");
     page.locator("[data-test=behind]").click();
     assertThat(page).hasURL(Pattern.compile("link=new"));
     assertThat(page.locator("[data-test=season]")).containsText("2027");
@@ -88,7 +79,7 @@ class YearsTest {
   @Test
   void aFieldIsSeenInPiecesBeforeItIsDivided() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    open(page, "Gravel Pit");
+    Browser.open(page, "Gravel Pit");
     page.getByText("Edit the field").click();
     page.getByLabel("Area of the first piece, ac").fill("40");
     button(page, "See the pieces").click();

@@ -56,14 +56,11 @@ class CabSheetsTest {
         .isNotEmpty()
         .anySatisfy(j -> assertThat(j.at("/seed/seeds/0/rateKgPerHa").asDouble()).isPositive())
         .anySatisfy(j -> assertThat(j.at("/seed/loads").asInt()).isPositive());
-    // A rate of another way of seeding says so, and has neither setting nor loads.
+    // What is kept is planned: no rate is for another way of seeding.
     assertThat(jobs)
         .filteredOn(j -> j.get("kind").asString().equals("seed"))
-        .allSatisfy(
-            j ->
-                assertThat(j.at("/seed/loads").isInt())
-                    .isEqualTo(!j.at("/seed/rateFor").isString()))
-        .anySatisfy(j -> assertThat(j.at("/seed/rateFor").asString()).isNotEmpty());
+        .allSatisfy(j -> assertThat(j.at("/seed/loads").isInt()).isTrue())
+        .allSatisfy(j -> assertThat(j.at("/seed/rateFor").isString()).isFalse());
     assertThat(jobs)
         .filteredOn(j -> j.get("field").asString().equals("Creek Forty"))
         .isNotEmpty()
@@ -120,5 +117,41 @@ class CabSheetsTest {
     field.put("version", saved.get("version").asLong());
     field.remove("hazards");
     assertThat(owner.put(path, field).ok().json().get("hazards").asString()).hasSize(160);
+  }
+
+  @Test
+  void aPlanThatIsForAnotherWayAgainSaysSoAndHasNeitherSettingNorLoads() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode run = WorkTest.laidOut(owner, farm);
+    JsonNode work =
+        owner
+            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
+            .ok()
+            .json();
+    JsonNode job = WorkTest.item(work, "seed");
+    JsonNode stored = owner.furrow(farm, job.get("field").asString()).get("plan");
+    Map<String, Object> plan = Api.map(stored.get("plan"));
+    plan.put("method", "byHand");
+    Map<String, Object> change =
+        Map.of(
+            "fieldId",
+            job.get("fieldId").asString(),
+            "planId",
+            stored.get("id").asString(),
+            "version",
+            stored.get("version").asLong(),
+            "plan",
+            plan);
+    owner.post(farm + "/plans", Map.of("what", "by hand", "plans", List.of(change))).ok();
+    JsonNode sheets = owner.get(farm + "/field-work/sheets?days=120").ok().json();
+    assertThat(jobs(sheets))
+        .filteredOn(j -> j.get("itemId").asString().equals(job.get("id").asString()))
+        .hasSize(1)
+        .allSatisfy(
+            j -> {
+              assertThat(j.at("/seed/rateFor").asString()).isNotEmpty();
+              assertThat(j.at("/seed/loads").isInt()).isFalse();
+            });
   }
 }

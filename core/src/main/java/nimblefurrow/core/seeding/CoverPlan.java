@@ -114,18 +114,33 @@ public record CoverPlan(
    * @param other another way of seeding
    */
   public List<CoverComponent> coverFor(SeedingMethod other) {
-    if (method.rateBasis() == other.rateBasis()) {
-      return cover;
-    }
     return cover.stream()
         .map(
-            c -> {
-              Species.Seed seed = c.species().seed();
-              double more = seed.surface().typical() / seed.drilled().typical();
-              double turned = other.rateBasis() == RateBasis.SURFACE ? more : 1 / more;
-              return new CoverComponent(
-                  c.species(), c.rateKgPerHa() * turned, c.germination(), c.purity(), c.depthMm());
-            })
+            c ->
+                new CoverComponent(
+                    c.species(),
+                    rateFor(c.species(), c.rateKgPerHa(), method, other),
+                    c.germination(),
+                    c.purity(),
+                    c.depthMm()))
         .toList();
+  }
+
+  /**
+   * {@return a species' rate for one way of seeding as another needs it, kg/ha: as much more on the
+   * surface as its usual rate there is above the usual one in the soil}
+   *
+   * @param species what is seeded
+   * @param rateKgPerHa bulk rate for {@code from}, kg/ha
+   * @param from the way the rate is for
+   * @param to the other way
+   */
+  public static double rateFor(
+      Species species, double rateKgPerHa, SeedingMethod from, SeedingMethod to) {
+    if (from.rateBasis() == to.rateBasis()) {
+      return rateKgPerHa;
+    }
+    double more = species.seed().surface().typical() / species.seed().drilled().typical();
+    return rateKgPerHa * (to.rateBasis() == RateBasis.SURFACE ? more : 1 / more);
   }
 }

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import nimblefurrow.server.fields.FieldService;
 import org.jspecify.annotations.Nullable;
@@ -73,7 +74,33 @@ public class PlanHistory {
     if (last.isEmpty()) {
       return Optional.empty();
     }
-    List<PlanChange> group = changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup);
+    takeBack(
+        farmId, changes.findByFarmIdAndChangeGroup(farmId, last.get().changeGroup), (c, p) -> true);
+    return last.map(c -> c.what);
+  }
+
+  /**
+   * Takes a change back that is not the last one; what was set by hand since stays.
+   *
+   * @param change as {@link PlanService#save} gave it
+   */
+  @Transactional
+  public void undo(UUID farmId, UUID change) {
+    List<PlanChange> group =
+        changes.findByFarmIdAndChangeGroup(farmId, change).stream().filter(c -> !c.undone).toList();
+    takeBack(
+        farmId,
+        group,
+        (c, stored) ->
+            c.after != null
+                && stored != null
+                && c.after.plan().equals(PlanStore.view(stored).plan()));
+  }
+
+  private void takeBack(
+      UUID farmId,
+      List<PlanChange> group,
+      BiPredicate<PlanChange, @Nullable CoverPlanEntity> which) {
     List<CoverPlanEntity> now =
         plans.findByFarmIdAndPieceIdInOrderBySeedOn(
             farmId, group.stream().map(c -> c.pieceId).distinct().toList());
@@ -89,6 +116,9 @@ public class PlanHistory {
         continue;
       }
       CoverPlanEntity stored = changed(byPiece.getOrDefault(change.pieceId, List.of()), change);
+      if (!which.test(change, stored)) {
+        continue;
+      }
       CoverPlanEntity again =
           store.put(
               farmId,
@@ -105,7 +135,6 @@ public class PlanHistory {
     }
     plans.flush();
     fields.putBack(farmId, crops);
-    return last.map(c -> c.what);
   }
 
   /**

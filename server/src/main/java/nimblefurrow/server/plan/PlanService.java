@@ -106,13 +106,16 @@ public class PlanService {
   /**
    * Stores plans, all or none, as one change that can be undone.
    *
+   * @return the change, for taking it back later
    * @throws InputProblem when any of them cannot be
    * @throws ChangedMeanwhile when any was changed since it was read
    */
   @Saving
-  public void save(
+  public UUID save(
       UUID farmId, int seasonYear, List<Save> saves, String what, @Nullable UUID account) {
-    store(farmId, seasonYear, saves, UUID.randomUUID(), what, account);
+    UUID change = UUID.randomUUID();
+    store(farmId, seasonYear, saves, change, what, account);
+    return change;
   }
 
   /**

@@ -83,7 +83,7 @@ class DemoPlan {
         Thread.sleep(LOOKS_EVERY_MS);
       }
       if (Objects.requireNonNull(layings.last(farm)).id().equals(run)) {
-        keeping.keep(farm, new WorkViews.KeepInput(run, null));
+        keeping.keep(farm, new WorkViews.KeepInput(run, null), owner.id());
         LOG.info("the demonstration's work is laid out and kept");
       }
     } catch (InterruptedException e) {

@@ -3,6 +3,7 @@ package nimblefurrow.server.work;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobKind;
+import nimblefurrow.server.farm.Looking;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +29,9 @@ class PlanKeeping {
   private final KeptPlan plan;
   private final LayingOut layings;
   private final PlanDays planDays;
+  private final PlansFollow follow;
+  private final Circumstances circumstances;
+  private final Looking looking;
   private final Clock clock;
 
   PlanKeeping(
@@ -36,6 +41,9 @@ class PlanKeeping {
       KeptPlan plan,
       LayingOut layings,
       PlanDays planDays,
+      PlansFollow follow,
+      Circumstances circumstances,
+      Looking looking,
       Clock clock) {
     this.items = items;
     this.keepings = keepings;
@@ -43,13 +51,24 @@ class PlanKeeping {
     this.plan = plan;
     this.layings = layings;
     this.planDays = planDays;
+    this.follow = follow;
+    this.circumstances = circumstances;
+    this.looking = looking;
     this.clock = clock;
   }
 
-  /** Keeps all of a proposal, or some of its jobs; what was kept before can be had back. */
+  /**
+   * Keeps all of a proposal, or some of its jobs, and the fields' plans follow; what was kept and
+   * planned before can be had back.
+   */
   @Transactional
-  WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in) {
+  WorkViews.WorkView keep(UUID farmId, WorkViews.KeepInput in, @Nullable UUID account) {
     WorkRun run = layings.proposed(farmId, in.runId());
+    return looking.at(run.seasonYear, () -> keep(farmId, run, in, account));
+  }
+
+  private WorkViews.WorkView keep(
+      UUID farmId, WorkRun run, WorkViews.KeepInput in, @Nullable UUID account) {
     WorkViews.Proposal proposal = StoredProposal.SHAPE.read(Objects.requireNonNull(run.result));
     List<String> since = layings.since(run);
     if (!since.isEmpty()) {
@@ -58,11 +77,7 @@ class PlanKeeping {
           "This was laid out before something changed: %s Lay it out again, then keep it."
               .formatted(since.get(0)));
     }
-    WorkSeen seen = new WorkSeen();
-    seen.farmId = farmId;
-    seen.seen = Objects.requireNonNull(run.seen);
-    seens.save(seen);
-    remember(farmId);
+    WorkKeeping keeping = remember(farmId);
     Set<String> wanted =
         in.keys() == null
             ? proposal.items().stream().map(WorkViews.ProposedItem::key).collect(Collectors.toSet())
@@ -70,7 +85,7 @@ class PlanKeeping {
     Map<String, WorkItem> now = new HashMap<>();
     items.findByFarmId(farmId).forEach(i -> now.put(i.fieldId + i.job, i));
     Set<UUID> there = plan.names(farmId).keySet();
-    Map<UUID, Map<Deed, LocalDate>> meant = planDays.of(farmId);
+    List<WorkItem> kept = new ArrayList<>();
     for (WorkViews.ProposedItem p : proposal.items()) {
       // A field may have gone since this was proposed.
       if (!wanted.contains(p.key()) || !there.contains(p.fieldId())) {
@@ -78,9 +93,12 @@ class PlanKeeping {
       }
       WorkItem item = now.getOrDefault(p.key(), new WorkItem());
       take(farmId, p, item);
-      item.meantOn = meant(item, meant);
-      items.save(item);
+      kept.add(item);
     }
+    keeping.planChange = follow.follow(farmId, kept, account);
+    Map<UUID, Map<Deed, LocalDate>> meant = planDays.of(farmId);
+    kept.forEach(item -> item.meantOn = meant(item, meant));
+    kept.forEach(items::save);
     if (in.keys() == null) {
       // What is kept whole proposes nothing more, to anyone who looks.
       run.result = null;
@@ -94,7 +112,17 @@ class PlanKeeping {
           });
     }
     items.flush();
+    run.seen = seen(farmId);
     return plan.work(farmId);
+  }
+
+  /** What the kept plan was laid out under: as it is now, with the fields' plans following. */
+  private Map<String, String> seen(UUID farmId) {
+    WorkSeen seen = new WorkSeen();
+    seen.farmId = farmId;
+    seen.seen = circumstances.of(farmId);
+    seens.save(seen);
+    return seen.seen;
   }
 
   private static @Nullable LocalDate meant(WorkItem item, Map<UUID, Map<Deed, LocalDate>> all) {
@@ -139,12 +167,12 @@ class PlanKeeping {
         .toList();
   }
 
-  private void remember(UUID farmId) {
+  private WorkKeeping remember(UUID farmId) {
     WorkKeeping keeping = new WorkKeeping();
     keeping.farmId = farmId;
     keeping.keptAt = Instant.now(clock);
     keeping.items = StoredJob.SHAPE.store(plan.views(farmId));
-    keepings.save(keeping);
+    return keepings.save(keeping);
   }
 
   /** Puts back what was kept before the last change; false when there is nothing. */
@@ -154,8 +182,13 @@ class PlanKeeping {
     if (last == null) {
       return false;
     }
+    // Written down first: taking plans back may let go of what is read here.
+    last.undone = true;
     items.deleteByFarmId(farmId);
     items.flush();
+    if (last.planChange != null) {
+      follow.takeBack(farmId, last.planChange);
+    }
     Set<UUID> there = plan.names(farmId).keySet();
     Map<UUID, Map<Deed, LocalDate>> meant = planDays.of(farmId);
     for (StoredJob v : last.items) {
@@ -179,7 +212,7 @@ class PlanKeeping {
       item.meantOn = meant(item, meant);
       items.save(item);
     }
-    last.undone = true;
+    seen(farmId);
     return true;
   }
 }

@@ -136,7 +136,7 @@ class WorkController {
   @PostMapping("/field-work/keep")
   WorkViews.WorkView keep(@PathVariable UUID farmId, @RequestBody WorkViews.KeepInput in) {
     access.manage(farmId);
-    return keeping.keep(farmId, in);
+    return keeping.keep(farmId, in, access.person().id());
   }
 
   /** Whether there was anything to take back. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 class WorkKeeping {
@@ -23,6 +24,9 @@ class WorkKeeping {
   @JdbcTypeCode(SqlTypes.JSON)
   @Column(name = "before")
   List<StoredJob> items;
+
+  /** The change of the fields' plans that came of it; null where none did. */
+  @Nullable UUID planChange;
 
   boolean undone;
 }
