@@ -52,16 +52,19 @@ watch(
     // A choice that is being written, or a number, stays when something else on the page changes.
     if (found.version !== before?.version || found.purpose !== before?.purpose) picked.value = null
     if (found.target !== before?.target) wanted.value = found.target
-    const kind = kinds.ending(found.chosen[0]?.way)
+    const kind = kinds.ending(found.plannedWay)
     sheet.value ||= kind?.rolls ? 'roller' : kind?.sprays ? 'spray' : 'planter'
   },
   { immediate: true },
 )
 
 const chosen = computed(() => page.value?.chosen[0])
-/** The way and day the sheets are made for: what was chosen, or what the plan says. */
-const way = computed(() => chosen.value?.way ?? page.value?.plannedWay)
-const endOn = computed(() => chosen.value?.endOn ?? page.value?.plannedEndOn)
+/** The way and day the sheets are made for: the plan's, which follows each choice. */
+const way = computed(() => page.value?.plannedWay)
+const endOn = computed(() => page.value?.plannedEndOn)
+const stands = computed(
+  () => chosen.value?.way === way.value && chosen.value?.endOn === endOn.value,
+)
 const cautions = computed(
   () =>
     page.value?.rows.find((r) => r.way === way.value && kinds.ending(r.way)?.sprays)?.cautions ??
@@ -109,6 +112,10 @@ const SHEETS = [
           <b>{{ sentence(chosen.label) }}</b>, {{ sayDay(chosen.endOn) }}; {{ page.crop }} planted
           {{ sayDay(chosen.plantOn) }}.
           <template v-if="chosen.why">“{{ chosen.why }}”</template>
+          <span v-if="!stands && endOn" class="rust">
+            Since then the plan ends it by {{ kinds.ending(way)?.label ?? way }},
+            {{ sayDay(endOn) }}.
+          </span>
         </p>
         <details v-if="page.chosen.length > 1" class="small no-print">
           <summary>Before that</summary>
@@ -150,7 +157,7 @@ const SHEETS = [
         <v-progress-linear v-if="busy" indeterminate height="2" />
         <EndingTable
           :rows="page.rows"
-          :chosen="chosen?.way"
+          :chosen="stands ? way : undefined"
           :movable="session.owner && !page.endedOn"
           @pick="picked = $event"
         />

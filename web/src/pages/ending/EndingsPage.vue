@@ -31,8 +31,7 @@ const listed = computed(() =>
     )
     .sort((a, b) => when(a).localeCompare(when(b))),
 )
-const when = (r: (typeof rows.value)[number]) =>
-  r.chosen?.endOn ?? r.planned?.endOn ?? r.meant?.endOn ?? r.best?.endOn ?? '9999'
+const when = (r: (typeof rows.value)[number]) => r.meant?.endOn ?? r.best?.endOn ?? '9999'
 const open = computed(() => (follow.value ?? []).filter((u) => !u.doneOn))
 const due = (u: FollowUp) =>
   between(today.value, u.dueTo) < 0 ? 'late' : between(today.value, u.dueFrom) <= 0 ? 'now' : ''
@@ -162,8 +161,11 @@ const choosable = computed(() => listed.value.filter((r) => !r.endedOn && r.best
                 <template v-else-if="r.planned">
                   {{ sentence(r.planned.label) }}
                   <div class="muted small">
-                    {{ sayDay(r.chosen?.endOn ?? r.planned.endOn) }}, plant
-                    {{ sayDay(r.chosen?.plantOn ?? r.planned.plantOn) }}
+                    {{ sayDay(r.meant?.endOn ?? r.planned.endOn) }}, plant
+                    {{ sayDay(r.meant?.plantOn ?? r.planned.plantOn) }}
+                    <template v-if="r.meant && r.meant.endOn !== r.planned.endOn"
+                      ><br />weighed as of {{ sayDay(r.planned.endOn) }}</template
+                    >
                   </div>
                   <div v-if="r.planned.barred" class="rust small">
                     {{ sentence(session.reason(r.planned.barred)) }}

@@ -8,8 +8,8 @@ type Answer = Schemas['FieldEnding']
 /** A field's ending: what is known at once, and what is computed as soon as it is. */
 export type EndingRow = Omit<Answer, 'purpose'> & {
   purpose: string
-  /** As the plan has it, until its years are run. */
-  meant?: { way: string; endOn: string }
+  /** As the plan has it, and when the next crop is planted. */
+  meant?: { way: string; endOn: string; plantOn?: string }
   /** Whether its years were run and there is no cover to end. */
   none?: boolean
 }
@@ -31,6 +31,11 @@ export function useEndingRows() {
   // Whoever changes the farm, what is shown is of what stands now.
   watch(season, (now) => now && again(), { immediate: true })
 
+  const meant = (f: Furrow) => ({
+    way: f.plan!.plan.ending,
+    endOn: f.plan!.plan.endOn,
+    plantOn: f.nextPlantOn,
+  })
   const known = (f: Furrow): EndingRow => ({
     fieldId: f.fieldId,
     field: f.name,
@@ -40,12 +45,15 @@ export function useEndingRows() {
       .join(', '),
     purpose: f.goal?.purpose ?? '',
     endedOn: f.endedOn,
-    meant: { way: f.plan!.plan.ending, endOn: f.plan!.plan.endOn },
+    meant: meant(f),
   })
   const rows = computed<EndingRow[]>(() =>
-    planned.value.map(
-      (f) => answers.value.get(f.fieldId) ?? { ...known(f), none: done.value.has(f.fieldId) },
-    ),
+    planned.value.map((f) => {
+      const answer = answers.value.get(f.fieldId)
+      return answer
+        ? { ...answer, meant: meant(f) }
+        : { ...known(f), none: done.value.has(f.fieldId) }
+    }),
   )
   return {
     rows,

@@ -19,8 +19,11 @@ export function useDone() {
         said,
       })
       if (now) await place('/api/farms/{farmId}/field-work', now)
+      // A seeding went out with the machine, the rate and the lots of its sheet.
+      const job = now?.items.find((i) => i.id === id)
+      const how = share === 1 && job?.kind === 'seed' && !job.customerId ? ', as planned' : ''
       notice.show(
-        now ? said + '.' : `${said}; it is sent when there is a signal.`,
+        now ? `${said}${how}.` : `${said}; it is sent when there is a signal.`,
         'Undo',
         () => void done(id, field, share === 1 ? 0 : 1),
       )

@@ -16,6 +16,8 @@ import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.farm.Looking;
+import nimblefurrow.server.job.SeededAsPlanned;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.worklog.LogService;
 import nimblefurrow.server.worklog.SeasonLog;
@@ -29,8 +31,21 @@ class DoneLog {
   private final WatchService watch;
   private final FarmService farms;
   private final PlannedFields planned;
+  private final SeededAsPlanned seeded;
+  private final PlanDays planDays;
+  private final Looking looking;
 
-  DoneLog(LogService log, WatchService watch, FarmService farms, PlannedFields planned) {
+  DoneLog(
+      LogService log,
+      WatchService watch,
+      FarmService farms,
+      PlannedFields planned,
+      SeededAsPlanned seeded,
+      PlanDays planDays,
+      Looking looking) {
+    this.seeded = seeded;
+    this.planDays = planDays;
+    this.looking = looking;
     this.log = log;
     this.watch = watch;
     this.farms = farms;
@@ -95,6 +110,11 @@ class DoneLog {
       words += " of " + farms.get(farm.id()).name();
     }
     for (LogKind kind : kinds(item)) {
+      if (kind == Deed.SEEDING.logKind()
+          && item.customerId == null
+          && asPlanned(farm, item, entry(item, kind), words, day, account)) {
+        continue;
+      }
       log.add(
           worked,
           item.fieldId,
@@ -103,6 +123,16 @@ class DoneLog {
           account);
     }
     return day;
+  }
+
+  /** A seeding with what its sheet says of it; not where its cover was planned away since. */
+  private boolean asPlanned(
+      FarmView farm, WorkItem item, UUID entry, String words, LocalDate day, UUID account) {
+    UUID link = JobKind.link(item.job);
+    return planDays.of(farm.id()).containsKey(link == null ? item.fieldId : link)
+        && looking.on(
+            link,
+            () -> seeded.write(farm.id(), item.fieldId, entry, item.doerId, day, words, account));
   }
 
   private static boolean looks(WorkItem item) {

@@ -3,6 +3,9 @@ package nimblefurrow.server.work;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.support.FarmChanges;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,7 +28,12 @@ class WorkWatcher {
   private final LayingOut work;
   private final Circumstances circumstances;
   private final TransactionTemplate transaction;
+  private final FarmChanges changes;
+  private final FarmService farms;
   private final @Nullable Double seconds;
+
+  /** What each farm stood at when it was looked at: until that changes there is nothing to see. */
+  private final Map<UUID, String> looked = new ConcurrentHashMap<>();
 
   WorkWatcher(
       WorkItems items,
@@ -33,6 +41,8 @@ class WorkWatcher {
       LayingOut work,
       Circumstances circumstances,
       TransactionTemplate transaction,
+      FarmChanges changes,
+      FarmService farms,
       @Value("${nimble-furrow.watch-looks-s:#{null}}") @Nullable Double seconds) {
     this.seconds = seconds;
     this.items = items;
@@ -40,13 +50,19 @@ class WorkWatcher {
     this.work = work;
     this.circumstances = circumstances;
     this.transaction = transaction;
+    this.changes = changes;
+    this.farms = farms;
   }
 
-  /** Looks at every farm that has a plan with something left to do. */
+  /** Looks at every farm that has a plan with something left to do, where anything is new. */
   void look() {
     for (UUID farmId : items.farmsAtWork()) {
       try {
-        transaction.executeWithoutResult(status -> look(farmId));
+        String now = changes.of(farmId) + " on " + farms.get(farmId).today();
+        if (!now.equals(looked.get(farmId))
+            && Boolean.TRUE.equals(transaction.execute(status -> look(farmId)))) {
+          looked.put(farmId, now);
+        }
       } catch (DataIntegrityViolationException e) {
         // Someone asked in the same moment; what has changed is looked at again after that.
         LOG.debug("a laying-out was asked for meanwhile", e);
@@ -56,23 +72,25 @@ class WorkWatcher {
     }
   }
 
-  private void look(UUID farmId) {
+  /** Whether all there is to see was seen. */
+  private boolean look(UUID farmId) {
     Map<String, String> now = circumstances.of(farmId);
     WorkSeen before = seens.findByFarmId(farmId).orElse(null);
     if (before != null && now.equals(before.seen)) {
-      return;
+      return true;
     }
     // One that runs may or may not have seen the change: wait for its end.
     if (before != null && work.underWay(farmId)) {
-      return;
+      return false;
     }
     WorkSeen seen = before == null ? new WorkSeen() : before;
-    List<String> changes = before == null ? List.of() : Circumstances.changes(before.seen, now);
+    List<String> told = before == null ? List.of() : Circumstances.changes(before.seen, now);
     seen.farmId = farmId;
     seen.seen = now;
     seens.save(seen);
-    if (!changes.isEmpty()) {
-      work.ask(farmId, new WorkViews.RunInput(seconds, null, null), BY_ITSELF, changes);
+    if (!told.isEmpty()) {
+      work.ask(farmId, new WorkViews.RunInput(seconds, null, null), BY_ITSELF, told);
     }
+    return true;
   }
 }
