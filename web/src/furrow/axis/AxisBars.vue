@@ -26,12 +26,13 @@ const drawn = computed(() =>
     const tall = Math.max(LEAST, room * bar.thick * (props.close ? 1 : FROM_AFAR))
     const top = props.y + i * props.row
     const told = props.close && bar.tells ? bar.tells : ''
-    const plant = bar.plantOn && x(props.scale, bar.plantOn)
-    const planted = plant && plant > at.right && plant < props.scale.width ? plant : undefined
     const needed = (bar.label.length + told.length) * LETTER + ICON + (told ? GAP_TOLD : 10)
     const within = props.close && at.right - at.left > needed
     // Behind the bar, unless that is off the axis: then before it.
     const behind = at.right + 5 + needed < props.scale.width
+    // Where its name stands behind it, the axis' own line of planting is enough.
+    const plant = bar.plantOn && (within || !behind) ? x(props.scale, bar.plantOn) : 0
+    const planted = plant > at.right && plant < props.scale.width ? plant : undefined
     const name = within ? at.left + 3 : behind ? at.right + 5 : Math.max(0, at.left - needed)
     return [
       { bar, ...at, told, planted, tall, top: top + (room - tall), middle: top + room / 2, name },

@@ -60,7 +60,7 @@ class PlansFollow {
    * @return the change; null where they say so already
    */
   @Nullable UUID follow(UUID farmId, Collection<WorkItem> kept, @Nullable UUID account) {
-    FarmView farm = farms.see(farmId);
+    FarmView farm = farms.get(farmId);
     SpeciesTable table = species.table(farmId);
     Map<UUID, FieldView> byId = new HashMap<>();
     fields.list(farmId).forEach(f -> byId.put(f.id(), f));
