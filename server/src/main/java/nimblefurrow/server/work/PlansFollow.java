@@ -34,6 +34,7 @@ import org.springframework.stereotype.Component;
 @Component
 class PlansFollow {
   private static final String WHAT = "as the work was kept";
+  private static final double RATE_PARTS = 1e4;
 
   private final PlanService plans;
   private final PlanHistory history;
@@ -140,6 +141,7 @@ class PlansFollow {
     }
     double rate = CoverPlan.rateFor(s, c.rateKgPerHa(), from, to);
     double within = Math.max(PlanLimits.leastKgPerHa(s), Math.min(PlanLimits.mostKgPerHa(s), rate));
-    return new PlanInput.Component(c.species(), within);
+    // As fine as rates are stored, so that a plan nobody touched since is known again.
+    return new PlanInput.Component(c.species(), Math.round(within * RATE_PARTS) / RATE_PARTS);
   }
 }
