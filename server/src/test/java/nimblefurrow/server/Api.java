@@ -245,4 +245,20 @@ public final class Api {
     Asked.remember(asked, response.statusCode());
     return new Answer(response.statusCode(), response.body());
   }
+
+  /** Stores a plan of a field in place of the one that was read. */
+  void changePlan(String farm, String fieldId, JsonNode stored, Map<String, Object> plan)
+      throws Exception {
+    Map<String, Object> change =
+        Map.of(
+            "fieldId",
+            fieldId,
+            "planId",
+            stored.get("id").asString(),
+            "version",
+            stored.get("version").asLong(),
+            "plan",
+            plan);
+    post(farm + "/plans", Map.of("what", "by hand", "plans", java.util.List.of(change))).ok();
+  }
 }

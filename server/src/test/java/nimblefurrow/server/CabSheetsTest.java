@@ -24,8 +24,7 @@ class CabSheetsTest {
     String farm = owner.demoCopy();
     JsonNode none = owner.get(farm + "/field-work/sheets").ok().json();
     assertThat(none.get("sheets")).isEmpty();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    owner.post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString())).ok();
+    WorkTest.kept(owner, farm);
 
     JsonNode sheets = owner.get(farm + "/field-work/sheets?days=120").ok().json();
     LocalDate today = LocalDate.parse(sheets.get("from").asString());
@@ -123,27 +122,12 @@ class CabSheetsTest {
   void aPlanThatIsForAnotherWayAgainSaysSoAndHasNeitherSettingNorLoads() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    JsonNode work =
-        owner
-            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
-            .ok()
-            .json();
+    JsonNode work = WorkTest.kept(owner, farm);
     JsonNode job = WorkTest.item(work, "seed");
     JsonNode stored = owner.furrow(farm, job.get("field").asString()).get("plan");
     Map<String, Object> plan = Api.map(stored.get("plan"));
     plan.put("method", "byHand");
-    Map<String, Object> change =
-        Map.of(
-            "fieldId",
-            job.get("fieldId").asString(),
-            "planId",
-            stored.get("id").asString(),
-            "version",
-            stored.get("version").asLong(),
-            "plan",
-            plan);
-    owner.post(farm + "/plans", Map.of("what", "by hand", "plans", List.of(change))).ok();
+    owner.changePlan(farm, job.get("fieldId").asString(), stored, plan);
     JsonNode sheets = owner.get(farm + "/field-work/sheets?days=120").ok().json();
     assertThat(jobs(sheets))
         .filteredOn(j -> j.get("itemId").asString().equals(job.get("id").asString()))

@@ -149,12 +149,7 @@ class CatchUpTest {
   void aJobAndTheFieldsLogCloseEachOther() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    JsonNode work =
-        owner
-            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
-            .ok()
-            .json();
+    JsonNode work = WorkTest.kept(owner, farm);
     JsonNode seed = WorkTest.item(work, "seed");
     String field = farm + "/fields/" + seed.get("fieldId").asString();
     String log = field + "/log/" + java.util.UUID.randomUUID();

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
 import org.awaitility.Awaitility;
@@ -28,8 +27,7 @@ class KeptDayTest {
   void aMovedDayOutranksTheKeptOneWhileItIsTriedAndOnceItIsSaved() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    owner.post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString())).ok();
+    WorkTest.kept(owner, farm);
     JsonNode furrow = owner.furrow(farm, "Hedge Row");
     String kept = seeded(furrow);
     JsonNode stored = furrow.get("plan");
@@ -44,17 +42,7 @@ class KeptDayTest {
     assertThat(tried.at("/goal/middle").asDouble())
         .isNotEqualTo(furrow.at("/goal/middle").asDouble());
 
-    Map<String, Object> change =
-        Map.of(
-            "fieldId",
-            furrow.get("fieldId").asString(),
-            "planId",
-            stored.get("id").asString(),
-            "version",
-            stored.get("version").asLong(),
-            "plan",
-            plan);
-    owner.post(farm + "/plans", Map.of("what", "later", "plans", List.of(change))).ok();
+    owner.changePlan(farm, furrow.get("fieldId").asString(), stored, plan);
     assertThat(seeded(owner.furrow(farm, "Hedge Row"))).isEqualTo(moved);
     // The kept plan of the work is looked at again for it.
     JsonNode again = WorkTest.laidOut(owner, farm);

@@ -37,12 +37,7 @@ class PlansFollowTest {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
     Map<String, JsonNode> before = plans(owner, farm);
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    JsonNode kept =
-        owner
-            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
-            .ok()
-            .json();
+    JsonNode kept = WorkTest.kept(owner, farm);
     Map<String, JsonNode> after = plans(owner, farm);
     List<JsonNode> seedings = jobs(kept, "seed");
     assertThat(seedings).hasSizeGreaterThan(5);
@@ -87,27 +82,12 @@ class PlansFollowTest {
   void aPlanThatWasChangedSinceStaysWhenTheWorkIsTakenBack() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    JsonNode kept =
-        owner
-            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
-            .ok()
-            .json();
+    JsonNode kept = WorkTest.kept(owner, farm);
     String field = jobs(kept, "seed").get(0).get("fieldId").asString();
     JsonNode stored = plans(owner, farm).get(field);
     Map<String, Object> plan = Api.map(stored.get("plan"));
     plan.put("endOn", "2027-05-03");
-    Map<String, Object> change =
-        Map.of(
-            "fieldId",
-            field,
-            "planId",
-            stored.get("id").asString(),
-            "version",
-            stored.get("version").asLong(),
-            "plan",
-            plan);
-    owner.post(farm + "/plans", Map.of("what", "by hand", "plans", List.of(change))).ok();
+    owner.changePlan(farm, field, stored, plan);
     owner.post(farm + "/field-work/undo", Map.of()).ok();
     JsonNode now = plans(owner, farm).get(field).get("plan");
     assertThat(now.get("endOn").asString()).isEqualTo("2027-05-03");

@@ -26,12 +26,7 @@ class TickedSeedingTest {
   void aTickDrawsTheSeedAndTakingItBackGivesItBack() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    JsonNode run = WorkTest.laidOut(owner, farm);
-    JsonNode work =
-        owner
-            .post(farm + "/field-work/keep", Map.of("runId", run.get("id").asString()))
-            .ok()
-            .json();
+    JsonNode work = WorkTest.kept(owner, farm);
     int drawn = 0;
     for (JsonNode job : work.get("items")) {
       if (!job.get("job").asString().equals("seed")) {

@@ -27,6 +27,12 @@ class WorkTest {
     return laidOut(owner, farm, SECONDS);
   }
 
+  /** The work, laid out and kept whole. */
+  static JsonNode kept(Api owner, String farm) throws Exception {
+    String run = laidOut(owner, farm).get("id").asString();
+    return owner.post(farm + "/field-work/keep", Map.of("runId", run)).ok().json();
+  }
+
   private static JsonNode laidOut(Api owner, String farm, double seconds) throws Exception {
     owner.post(farm + "/field-work/run", Map.of("seconds", seconds)).ok();
     JsonNode run = ended(owner, farm);

@@ -134,7 +134,7 @@ class PlansFollow {
   }
 
   /** What can be seeded at all stays the limit. */
-  private static PlanInput.Component turned(
+  static PlanInput.Component turned(
       PlanInput.Component c, Species s, SeedingMethod from, SeedingMethod to) {
     if (from.rateBasis() == to.rateBasis()) {
       return c;
