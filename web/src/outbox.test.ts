@@ -125,13 +125,43 @@ describe('what is written without a signal', () => {
     expect(waits()).toEqual(['bench'])
   })
 
-  it('is told and let go when it is refused later, and the rest goes on', async () => {
+  it('stays with its reason when it is refused later, and the rest goes on', async () => {
     await outbox.send(job('ridge'))
     await outbox.send(job('bench'))
     answers = [{ status: 404, body: { detail: 'There is no such job.' } }, ok()]
     await outbox.flush()
-    expect(waits()).toEqual([])
     expect(said).toEqual(['ridge: done could not be kept: There is no such job.'])
+    expect(outbox.waiting.value).toEqual([{ ...job('ridge'), problem: 'There is no such job.' }])
+    await load(false)
+    expect(waits()).toEqual(['ridge'])
+  })
+
+  it('what was refused holds nothing else up and is not tried again by itself', async () => {
+    await outbox.send(job('ridge'))
+    answers = [{ status: 422, body: { detail: 'No.' } }]
+    await outbox.flush()
+    answers = [ok({ items: 1 }), ok()]
+    expect(await outbox.send(job('bench'))).toEqual({ items: 1 })
+    await outbox.flush()
+    expect(waits()).toEqual(['ridge'])
+    expect(answers).toHaveLength(1)
+  })
+
+  it('is mended and sent, or dropped', async () => {
+    await outbox.send(job('ridge'))
+    await outbox.send(job('bench'))
+    answers = [
+      { status: 422, body: { detail: 'Too much.' } },
+      { status: 422, body: { detail: 'Too much.' } },
+    ]
+    await outbox.flush()
+    const [ridge, bench] = outbox.waiting.value
+    answers = [ok()]
+    await outbox.mend(ridge!, { share: 0.5 })
+    expect(sent.at(-1)).toEqual({ url: '/jobs/ridge/done', body: { share: 0.5 } })
+    expect(waits()).toEqual(['bench'])
+    outbox.drop(bench!)
+    expect(waits()).toEqual([])
   })
 
   it('keeps waiting while one is signed out', async () => {

@@ -13,8 +13,12 @@ export interface Waiting {
   method: 'POST' | 'PUT'
   url: string
   body: unknown
-  /** In words, for when it is refused. */
+  /** In words, for whoever looks at what waits. */
   said: string
+  /** The field whose record it is of, where it is an entry of one. */
+  fieldId?: string
+  /** Why it was refused; it stays until somebody mends or drops it. */
+  problem?: string
 }
 
 const KEY = 'outbox'
@@ -56,13 +60,15 @@ async function go(w: Waiting): Promise<unknown> {
   return body
 }
 
+const unsent = () => waiting.value.filter((w) => !w.problem)
+
 /**
  * Sends, or keeps for later.
  * @returns the answer; nothing when it waits
  */
 export async function send<T>(w: Waiting): Promise<T | undefined> {
   // What waits goes first, so that a later word about the same job stays the later one.
-  const got = waiting.value.length ? undefined : await go(w)
+  const got = unsent().length ? undefined : await go(w)
   if (got !== undefined) return got as T
   waiting.value = [...waiting.value.filter((o) => o.about !== w.about), w]
   if (navigator.onLine) void flush()
@@ -83,21 +89,34 @@ async function goOnce(w: Waiting): Promise<unknown> {
 
 let flushing = false
 
-/** Sends what waits; stops where the signal does. */
+const same = (a: Waiting, b: Waiting) => JSON.stringify(a) === JSON.stringify(b)
+
+/** Forgets what waits, as if it had never been written. */
+export function drop(w: Waiting) {
+  waiting.value = waiting.value.filter((o) => !same(o, w))
+}
+
+/** Puts what was refused right and sends it again, in its turn. */
+export function mend(w: Waiting, body: unknown): Promise<void> {
+  waiting.value = waiting.value.map((o) => (same(o, w) ? { ...w, body, problem: undefined } : o))
+  return flush()
+}
+
+/** Sends what waits; stops where the signal does. What is refused stays, with the reason. */
 export async function flush(): Promise<void> {
-  if (flushing || !waiting.value.length) return
+  if (flushing || !unsent().length) return
   flushing = true
   let sent = 0
   try {
-    for (const next of [...waiting.value]) {
+    for (const next of unsent()) {
       try {
         if ((await goOnce(next)) === undefined) break
+        drop(next)
       } catch (e) {
-        notice.show(`${next.said} could not be kept: ${(e as Error).message}`)
+        const problem = (e as Error).message
+        notice.show(`${next.said} could not be kept: ${problem}`)
+        waiting.value = waiting.value.map((o) => (same(o, next) ? { ...next, problem } : o))
       }
-      waiting.value = waiting.value.filter(
-        (o) => o !== next && JSON.stringify(o) !== JSON.stringify(next),
-      )
       sent++
     }
   } finally {

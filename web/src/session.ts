@@ -77,6 +77,8 @@ export const useSession = defineStore('session', () => {
     farms.value = await read('/api/farms')
   }
 
+  /** What entries of a field's record carry, by kind. */
+  const entryKinds = computed(() => reference.value?.entries ?? [])
   /** What is usual where nothing is known yet, in SI and round in the reader's units. */
   function usual(key: Schemas['UsualView']['key']): number {
     return reference.value?.usual.find((u) => u.key === key)?.[units.value] ?? 0
@@ -93,6 +95,7 @@ export const useSession = defineStore('session', () => {
     farm,
     season,
     choices,
+    entryKinds,
     usual,
     units,
     owner,

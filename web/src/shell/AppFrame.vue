@@ -17,6 +17,7 @@ import { sayDay, sayFullDay } from '../words/days'
 import { arrive } from './arrival'
 import { notice } from './notice'
 import { isOn, more, pages } from './pages'
+import WaitingBar from './WaitingBar.vue'
 import WaysBar from './WaysBar.vue'
 
 const session = useSession()
@@ -95,6 +96,7 @@ watch(() => route.path, arrive)
   <v-main id="page">
     <FoundFarm v-if="!farm" />
     <template v-else>
+      <WaitingBar />
       <WaysBar />
       <router-view :key="farm.id" />
     </template>

@@ -4,3 +4,6 @@ export function together(names: string[]): string {
   const last = names[names.length - 1] ?? ''
   return before ? `${before} and ${last}` : last
 }
+
+/** “1 entry waits”, “3 entries wait”. */
+export const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`

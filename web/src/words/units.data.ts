@@ -140,6 +140,10 @@ export const UNITS = {
     us: { factor: 14.869652026995073, offset: 0, name: 'bu/ac', digits: 0 },
     metric: { factor: 1, offset: 0, name: 'Mg/ha', digits: 1 },
   },
+  SILAGE_MG_PER_HA: {
+    us: { factor: 0.4460895608098522, offset: 0, name: 'tons/ac', digits: 1 },
+    metric: { factor: 1, offset: 0, name: 'Mg/ha', digits: 1 },
+  },
   USD_PER_MG_CORN: {
     us: { factor: 0.02540117272, offset: 0, name: '$/bu', digits: 2 },
     metric: { factor: 1, offset: 0, name: '$/Mg', digits: 0 },

@@ -23,7 +23,7 @@ const opened = ref('')
 /** What was tapped without a signal counts at once. */
 const items = computed(() =>
   props.work.items.map((i) => {
-    const said = waiting.value.filter((w) => w.about === i.id).at(-1)
+    const said = waiting.value.filter((w) => w.about === i.id && !w.problem).at(-1)
     return said ? { ...i, shareDone: (said.body as { share: number }).share } : i
   }),
 )
@@ -88,10 +88,6 @@ const name = (day: string) => {
     <p v-if="!work.items.length" class="muted">
       Nothing is laid out yet. With plans on fields, machines in the shed and a crew, “Lay out the
       work” proposes who does what and when.
-    </p>
-    <p v-if="waiting.length" class="small rust" role="status">
-      No signal: {{ waiting.length }} {{ waiting.length === 1 ? 'entry waits' : 'entries wait' }} on
-      this phone and will be sent.
     </p>
     <div v-if="late.length" class="late">
       <h3 class="rust">Slipped</h3>

@@ -4,7 +4,7 @@ import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
-import { titleOf } from '../field/logKinds'
+import { kindOf } from '../field/entries'
 
 /** What is different from yesterday: odds the weather moved, with what moved them, and the log. */
 const session = useSession()
@@ -62,7 +62,8 @@ const share = (years: number, of: number) => `${(100 * years) / of}%`
       </p>
       <p v-for="w in since.written" :key="w.fieldId + w.kind + w.words" class="small mt-1">
         {{ sayDay(w.doneOn) }}:
-        <router-link :to="`/fields/${w.fieldId}`">{{ w.field }}</router-link> {{ titleOf(w.kind)
+        <router-link :to="`/fields/${w.fieldId}`">{{ w.field }}</router-link>
+        {{ kindOf(session.entryKinds, w.kind)?.label ?? w.kind
         }}<template v-if="w.words">, {{ w.words }}</template>
       </p>
     </template>

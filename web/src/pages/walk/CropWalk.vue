@@ -49,7 +49,7 @@ async function keep() {
       {
         kind: 'cropStand',
         words: `${props.crop}: ${many(answer.value.plantsPerM2)} in ${counts.value.length} lengths`,
-        amount: answer.value.plantsPerM2,
+        figures: { plantsPerM2: answer.value.plantsPerM2 },
       },
     ],
     'Kept.',

@@ -69,7 +69,7 @@ async function keep() {
   if (!a) return
   const words = `${percent(a.share)} ${LOOKS[looking.value]![1]} at ${stops.value.length} stops: ${DECISION[a.decision]?.toLowerCase()}`
   const done = await write(
-    [{ kind: 'stage', words, species: species.value, stage: a.stage?.stage }],
+    [{ kind: 'stage', words, names: { species: species.value, stage: a.stage?.stage ?? '' } }],
     'Kept; the forecast goes on from it.',
   )
   if (done) stops.value = []

@@ -59,7 +59,8 @@ async function keep() {
     [
       {
         kind: 'counted',
-        words: `${percent(answer.value.kill)} killed in ${frames.value.length} frames`,
+        words: `${frames.value.length} frames`,
+        figures: { killShare: answer.value.kill },
       },
     ],
     'Kept.',

@@ -50,7 +50,7 @@ async function keep() {
   if (!answer.value) return
   const mgPerHa = answer.value.mgPerHa
   const done = await write(
-    [{ kind: 'cover', words: `${hoops.value.length} hoops`, amount: mgPerHa }],
+    [{ kind: 'cover', words: `${hoops.value.length} hoops`, figures: { coverMgPerHa: mgPerHa } }],
     'Kept; the forecast goes on from it.',
   )
   if (!done) return
@@ -75,7 +75,7 @@ async function keepGuess() {
       {
         kind: 'cover',
         words: `from height and shade, ${guess.value.pairs} clipped pairs behind it`,
-        amount: guess.value.mgPerHa,
+        figures: { coverMgPerHa: guess.value.mgPerHa },
       },
     ],
     'Kept; the forecast goes on from it.',

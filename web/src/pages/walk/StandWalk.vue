@@ -75,8 +75,8 @@ async function keep() {
     all.map((c, i) => ({
       kind: 'plants',
       words: `${counts.value.length} frames${photographed}`,
-      species: c.species,
-      amount: (answer.value!.plantsPerM2 * live[i]!) / sum,
+      names: { species: c.species },
+      figures: { plantsPerM2: (answer.value!.plantsPerM2 * live[i]!) / sum },
     })),
     'Kept; the forecast goes on from it.',
   )

@@ -26,8 +26,8 @@ async function keep() {
     [
       {
         kind: 'weeds',
-        words: `${rating.value} of 10${said ? ': ' + said : ''}`,
-        amount: rating.value,
+        words: said,
+        figures: { weedsOf10: rating.value ?? 0 },
       },
     ],
     'Kept.',

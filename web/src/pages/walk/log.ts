@@ -1,29 +1,18 @@
-import type { Schemas } from '../../api/client'
-import { alter } from '../../farm/data'
 import { useSession } from '../../session'
-import { attempt } from '../../shell/attempt'
-import { notice } from '../../shell/notice'
-import { newId } from '../../words/ids'
+import type { EntryInput } from '../field/entries'
+import { useWriting } from '../field/useWriting'
 
-type Entry = Omit<Schemas['EntryInput'], 'doneOn'>
+type Seen = Omit<EntryInput, 'doneOn'>
 
-/** Writes counts of a field into its log; says so, or why not, and whether it was written. */
+/** Writes counts of a field into its record, of today. */
 export function useFieldLog(fieldId: string) {
   const session = useSession()
-
-  const write = async (entries: Entry[], said: string): Promise<boolean> => {
-    const written = await attempt(async () => {
-      for (const entry of entries) {
-        await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}', {
-          path: { fieldId, entryId: newId() },
-          body: { doneOn: session.farm?.today ?? '', ...entry },
-        })
-      }
-      notice.show(said)
-      return true
-    })
-    return written === true
+  const { write } = useWriting(fieldId)
+  return {
+    write: (entries: Seen[], said: string) =>
+      write(
+        entries.map((e) => ({ ...e, doneOn: session.farm?.today ?? '' })),
+        said,
+      ),
   }
-
-  return { write }
 }

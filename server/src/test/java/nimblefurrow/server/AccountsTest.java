@@ -45,8 +45,9 @@ class AccountsTest {
             .get(field + "/log")
             .ok()
             .json()
+            .get("entries")
             .valueStream()
-            .filter(e -> e.get("words").asString().equals("dry on top"))
+            .filter(e -> e.at("/entry/words").asString().equals("dry on top"))
             .count();
     assertThat(times).as("the same entry sent twice is stored once").isEqualTo(1);
     assertThat(

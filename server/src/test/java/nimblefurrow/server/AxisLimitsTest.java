@@ -34,7 +34,15 @@ class AxisLimitsTest {
     assertThat(limit(owner, field, "PLANT_BACK")).isNull();
 
     Map<String, Object> entry =
-        Map.of("doneOn", "2026-07-10", "kind", "sprayed", "words", "", "residual", "triazine");
+        Map.of(
+            "doneOn",
+            "2026-07-10",
+            "kind",
+            "sprayed",
+            "words",
+            "",
+            "names",
+            Map.of("residual", "triazine"));
     owner.put(field + "/log/" + UUID.randomUUID(), entry).ok();
     JsonNode wait = limit(owner, field, "PLANT_BACK");
     assertThat(wait.get("from").asString()).isEqualTo("2026-07-10");

@@ -92,7 +92,15 @@ class FieldQuestionsTest {
     assertThat(before.at("/furrow/seededOn").asString()).isLessThan("2026-09-12");
     String entry = field + "/log/" + UUID.randomUUID();
     Map<String, Object> few =
-        Map.of("doneOn", "2026-09-12", "kind", "cover", "words", "", "amount", 0.01);
+        Map.of(
+            "doneOn",
+            "2026-09-12",
+            "kind",
+            "cover",
+            "words",
+            "",
+            "figures",
+            Map.of("coverMgPerHa", 0.01));
     owner.put(entry, few).ok();
     JsonNode after = owner.get(field + "/season").ok().json();
     assertThat(after.at("/moved/0/changes").size()).isPositive();
@@ -105,8 +113,16 @@ class FieldQuestionsTest {
             owner
                 .put(
                     entry,
-                    Map.of("doneOn", "2026-09-12", "kind", "height", "words", "", "amount", 9000))
+                    Map.of(
+                        "doneOn",
+                        "2026-09-12",
+                        "kind",
+                        "height",
+                        "words",
+                        "",
+                        "figures",
+                        Map.of("heightCm", 9000)))
                 .refused(422))
-        .contains("height in cm, from 0 to 500");
+        .contains("Height must be given, from 0 in to 197 in (0 cm to 500 cm).");
   }
 }

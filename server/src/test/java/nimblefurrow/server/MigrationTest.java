@@ -92,4 +92,82 @@ class MigrationTest {
           .hasMessageContaining("covers_one_behind_the_other");
     }
   }
+
+  private static final String ENTRY =
+      "insert into log_entry (id, farm_id, field_id, done_on, kind, words, amount, species, stage,"
+          + " residual, created_at, version) values ('00000000-0000-0000-0000-0000000001%s', '%s',"
+          + " '%s', '2025-09-02', '%s', 'as it was', %s, %s, %s, %s, now(), 0)";
+
+  private static void old(
+      Statement s,
+      int id,
+      String kind,
+      String amount,
+      String species,
+      String stage,
+      String residual)
+      throws SQLException {
+    s.execute(ENTRY.formatted(id, FARM, FIELD, kind, amount, species, stage, residual));
+  }
+
+  @Test
+  void whatEntriesSaidStaysInOneRecord() throws Exception {
+    FreshDatabase database = FreshDatabase.make("one_record");
+    flyway(database, "18").migrate();
+    try (Connection c = database.connection();
+        Statement s = c.createStatement()) {
+      s.execute("insert into farm (id, name, version) values ('%s', 'Old', 0)".formatted(FARM));
+      s.execute(
+          ("insert into field (id, farm_id, name, computed_area_ha, texture, drainage, version)"
+                  + " values ('%s', '%s', 'Low', 12.5, 'siltLoam', 'moderate', 4)")
+              .formatted(FIELD, FARM));
+      old(s, 11, "plants", "212.5", "'cereal_rye'", "null", "null");
+      old(s, 12, "height", "40", "null", "null", "null");
+      old(s, 13, "stage", "null", "'cereal_rye'", "'boot'", "null");
+      old(s, 14, "sprayed", "null", "null", "null", "'triazine'");
+      old(s, 15, "seeded", "null", "null", "null", "null");
+      old(s, 16, "note", "null", "null", "null", "null");
+      s.execute(
+          ("insert into seeding_record (log_entry_id, farm_id, field_id, area_ha,"
+                  + " target_kg_per_ha, seed_kg, setting, bearing_deg, version) values"
+                  + " ('00000000-0000-0000-0000-000000000115', '%s', '%s', 12.5, 60, 744.125, 21,"
+                  + " null, 0)")
+              .formatted(FARM, FIELD));
+      s.execute(
+          ("insert into spray_record (log_entry_id, farm_id, field_id, sprayed_on, actives, words)"
+                  + " values ('00000000-0000-0000-0000-000000000114', '%s', '%s', '2025-09-02',"
+                  + " '{\"atrazine\": 840.5}', '')")
+              .formatted(FARM, FIELD));
+      // Taken away lately: the same seeding, as it was held.
+      s.execute(
+          "insert into taken_away (id, farm_id, kind, name, taken_at, held)"
+              + " select gen_random_uuid(), l.farm_id, 'log_entry', 'seeded', now(),"
+              + " jsonb_build_array(jsonb_build_object('table', 'log_entry', 'rows',"
+              + " jsonb_build_array(to_jsonb(l)), 'links', '[]'::jsonb),"
+              + " jsonb_build_object('table', 'seeding_record', 'rows',"
+              + " jsonb_build_array(to_jsonb(r)), 'links', '[]'::jsonb))"
+              + " from log_entry l join seeding_record r on r.log_entry_id = l.id");
+    }
+    flyway(database, "latest").migrate();
+    String seeding = "{\"areaHa\": 12.5000, \"seedKg\": 744.125, \"setting\": 21, ";
+    try (Connection c = database.connection();
+        Statement s = c.createStatement()) {
+      assertThat(rows(s, "select figures || names from log_entry order by id"))
+          .containsExactly(
+              "{\"species\": \"cereal_rye\", \"plantsPerM2\": 212.5}",
+              "{\"heightCm\": 40}",
+              "{\"stage\": \"boot\", \"species\": \"cereal_rye\"}",
+              "{\"residual\": \"triazine\"}",
+              seeding + "\"targetKgPerHa\": 60.0000}",
+              "{}");
+      assertThat(rows(s, "select actives from log_entry where kind = 'sprayed'"))
+          .containsExactly("{\"atrazine\": 840.5}");
+      assertThat(rows(s, "select distinct words from log_entry")).containsExactly("as it was");
+      assertThat(rows(s, "select held #>> '{0,rows,0,figures}' from taken_away"))
+          .containsExactly(seeding + "\"targetKgPerHa\": 60.0000}");
+      assertThat(rows(s, "select jsonb_array_length(held)::text from taken_away"))
+          .as("what it hung on is in the entry itself")
+          .containsExactly("1");
+    }
+  }
 }

@@ -74,7 +74,15 @@ class SeedingJobTest {
     owner
         .put(
             entry,
-            Map.of("doneOn", "2026-07-10", "kind", "sprayed", "words", "", "residual", "triazine"))
+            Map.of(
+                "doneOn",
+                "2026-07-10",
+                "kind",
+                "sprayed",
+                "words",
+                "",
+                "names",
+                Map.of("residual", "triazine")))
         .ok();
     JsonNode covers = owner.get(field + "/covers?purpose=holdSoil").ok().json();
     boolean found = false;

@@ -8,6 +8,7 @@ import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -66,6 +67,15 @@ public enum CropKind implements Keyed {
   public static CropKind of(String key) {
     return Keyed.find(values(), key)
         .orElseThrow(() -> new Refused("", "there is no crop called “" + key + "”"));
+  }
+
+  /** {@return how its yield is said; wheat's bushel weighs what that of beans does} */
+  public Unit yieldUnit() {
+    return switch (this) {
+      case CORN -> Unit.CORN_MG_PER_HA;
+      case SOYBEAN, SMALL_GRAIN -> Unit.BEAN_MG_PER_HA;
+      case SILAGE_CORN, NONE -> Unit.SILAGE_MG_PER_HA;
+    };
   }
 
   /** {@return what rules along a chain tell apart} */

@@ -2,6 +2,7 @@ package nimblefurrow.core.standing;
 
 import java.util.Arrays;
 import java.util.Optional;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 

@@ -13,6 +13,7 @@ final class Exact {
   static final double L_PER_GALLON = 3.785411784;
   static final double FL_OZ_PER_GALLON = 128;
   static final double OZ_PER_LB = 16;
+  static final double LB_PER_TON = 2000;
   static final double LB_PER_BUSHEL_CORN = 56;
   static final double LB_PER_BUSHEL_BEANS = 60;
 

@@ -72,6 +72,8 @@ public enum Unit {
   CORN_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_BUSHEL_CORN, "bu/ac", 0, "Mg/ha", 1),
   /** A yield of soybeans, in bushels of 60 lb. */
   BEAN_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_BUSHEL_BEANS, "bu/ac", 0, "Mg/ha", 1),
+  /** A yield of whole plants as they are chopped, in tons of 2000 lb. */
+  SILAGE_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_TON, "tons/ac", 1, "Mg/ha", 1),
   /** The price of corn. */
   USD_PER_MG_CORN(Exact.LB_PER_BUSHEL_CORN * Exact.KG_PER_LB / 1000, "$/bu", 2, "$/Mg", 0),
   /** The price of soybeans. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import nimblefurrow.core.Endings;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding.State;
 import nimblefurrow.core.standing.FieldStanding.Cover;

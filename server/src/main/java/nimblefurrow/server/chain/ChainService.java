@@ -15,9 +15,10 @@ import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.ShadedWeeks;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.seeding.CarryOver;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
@@ -187,8 +188,8 @@ class ChainService {
       FarmChains.Stored stored, Map<String, LocalDate> ripe) {
     List<CarryOver.Sprayed> sprayed =
         stored.entries().stream()
-            .filter(e -> e.residual() != null)
-            .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
+            .filter(e -> e.get(EntryName.RESIDUAL) != null)
+            .map(e -> new CarryOver.Sprayed(String.valueOf(e.get(EntryName.RESIDUAL)), e.doneOn()))
             .toList();
     return RULES.broken(stored.chain(), new ChainRules.Known(sprayed, ripe)).stream()
         .map(b -> new ChainViews.BrokenView(b.rule(), b.linkId(), b.on(), ReasonView.of(b.words())))

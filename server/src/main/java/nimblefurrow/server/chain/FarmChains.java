@@ -12,7 +12,7 @@ import java.util.UUID;
 import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
@@ -23,6 +23,7 @@ import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.CropsOff;
 import nimblefurrow.server.season.SeedWentOut;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -66,7 +67,7 @@ class FarmChains {
       Chain chain,
       Map<String, PlanView> covers,
       Set<String> seeded,
-      List<LogService.EntryView> entries) {}
+      List<EntryView> entries) {}
 
   /**
    * The chains of some fields, each cover on the days it was seeded and ended where that is known.
@@ -75,8 +76,7 @@ class FarmChains {
     UUID farmId = farm.id();
     Map<UUID, List<PlanView>> covers =
         plans.ofAllYears(farmId, fields.stream().map(FieldYears::piece).toList());
-    Map<UUID, List<LogService.EntryView>> logs =
-        log.between(farmId, FIRST, LocalDate.of(2200, 1, 1));
+    Map<UUID, List<EntryView>> logs = log.between(farmId, FIRST, LocalDate.of(2200, 1, 1));
     Links links = new Links(species.table(farmId));
     Set<UUID> treated = new HashSet<>();
     wentOut
@@ -104,7 +104,7 @@ class FarmChains {
   private static Stored of(
       FieldYears field,
       List<PlanView> plans,
-      List<LogService.EntryView> entries,
+      List<EntryView> entries,
       Links links,
       Set<UUID> treated,
       Map<Integer, Map<UUID, LocalDate>> harvests) {
@@ -112,7 +112,7 @@ class FarmChains {
     Map<String, LocalDate> seeded = new HashMap<>();
     Map<String, LocalDate> ended = new HashMap<>();
     Set<String> fedNever = new HashSet<>();
-    for (LogService.EntryView e : entries) {
+    for (EntryView e : entries) {
       if (e.kind() == LogKind.SEEDED) {
         planned
             .seededOn(e.doneOn())
@@ -148,7 +148,7 @@ class FarmChains {
   }
 
   private static Optional<Link.Crop> crop(
-      CropView crop, int year, @Nullable LocalDate known, List<LogService.EntryView> entries) {
+      CropView crop, int year, @Nullable LocalDate known, List<EntryView> entries) {
     CropKind kind = CropKind.of(crop.kind());
     if (kind == CropKind.NONE) {
       return Optional.empty();
@@ -157,7 +157,7 @@ class FarmChains {
     LocalDate planted =
         entries.stream()
             .filter(e -> e.kind() == LogKind.PLANTED && kind.planting(year).holds(e.doneOn()))
-            .map(LogService.EntryView::doneOn)
+            .map(EntryView::doneOn)
             .reduce((a, b) -> b)
             .orElse(meant);
     LocalDate off = known == null ? kind.offOn(crop.harvestOn(), year) : known;

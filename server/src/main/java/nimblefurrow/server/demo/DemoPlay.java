@@ -18,6 +18,7 @@ import nimblefurrow.server.farm.DayMoved;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.context.event.EventListener;
@@ -73,15 +74,14 @@ class DemoPlay {
     log.add(
         day.farmId(),
         f.field().id(),
-        new LogService.EntryView(
-            UUID.randomUUID(), on, s.deed().logKind(), WORDS, null, null, null, null),
+        EntryView.of(UUID.randomUUID(), on, s.deed().logKind(), WORDS),
         day.now(),
         null);
   }
 
   private void takeBack(DayMoved day) {
     for (PlannedField f : planned.everything(farms.get(day.farmId()))) {
-      for (LogService.EntryView e : log.of(day.farmId(), f.field().id())) {
+      for (EntryView e : log.of(day.farmId(), f.field().id())) {
         if (e.words().equals(WORDS) && e.doneOn().isAfter(day.now())) {
           log.drop(day.farmId(), e.id());
         }

@@ -8,12 +8,16 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import java.util.UUID;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
+import nimblefurrow.core.record.Told;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
@@ -85,18 +89,22 @@ class DemoYears {
     }
     for (String entry : r.get("log").split(";(?=\\d{4}-)")) {
       String[] parts = entry.split("\\|", -1);
+      LogKind kind = LogKind.of(parts[1]);
+      Map<EntryName, String> names =
+          parts.length > 3 && !parts[3].isEmpty() ? Map.of(EntryName.RESIDUAL, parts[3]) : Map.of();
+      Map<EntryFigure, Double> figures =
+          parts.length > 4
+              ? Map.of(kind.carries().figures().get(0), Double.valueOf(parts[4]))
+              : Map.of();
       log.add(
           farmId,
           fieldId,
-          new LogService.EntryView(
+          EntryView.of(
               UUID.randomUUID(),
               LocalDate.parse(parts[0]),
-              LogKind.of(parts[1]),
+              kind,
               parts[2],
-              null,
-              null,
-              parts.length > 4 ? Double.valueOf(parts[4]) : null,
-              parts.length > 3 && !parts[3].isEmpty() ? parts[3] : null),
+              new Told(figures, names)),
           DemoFarm.DAY,
           owner);
     }

@@ -13,14 +13,15 @@ import java.util.stream.Stream;
 import nimblefurrow.core.ending.SprayJob;
 import nimblefurrow.core.ending.SprayProduct;
 import nimblefurrow.core.outlook.Outlook;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,14 +32,11 @@ public class SprayService {
   private static final String AWAY = "This farm has no such product.";
 
   private final SprayProductRows products;
-  private final SprayRecords records;
   private final PlannedFields planned;
   private final LogService log;
 
-  SprayService(
-      SprayProductRows products, SprayRecords records, PlannedFields planned, LogService log) {
+  SprayService(SprayProductRows products, PlannedFields planned, LogService log) {
     this.products = products;
-    this.records = records;
     this.planned = planned;
     this.log = log;
   }
@@ -94,7 +92,7 @@ public class SprayService {
   SprayViews.SpraySheet sprayed(
       UUID farmId, UUID fieldId, UUID entryId, SprayViews.SprayInput in, UUID account) {
     SprayJob job = job(farmId, fieldId, in);
-    if (!records.existsByFarmIdAndLogEntryId(farmId, entryId)) {
+    if (!log.has(farmId, entryId)) {
       Map<String, Double> actives = new HashMap<>();
       List<String> said = new ArrayList<>();
       for (SprayViews.ProductUse u : in.uses()) {
@@ -106,18 +104,9 @@ public class SprayService {
       log.add(
           farmId,
           fieldId,
-          new LogService.EntryView(
-              entryId, in.on(), LogKind.SPRAYED, words, null, null, null, null),
+          EntryView.of(entryId, in.on(), LogKind.SPRAYED, words).with(actives),
           planned.one(farmId, fieldId).farm().today(),
           account);
-      SprayRecord record = new SprayRecord();
-      record.logEntryId = entryId;
-      record.farmId = farmId;
-      record.fieldId = fieldId;
-      record.sprayedOn = in.on();
-      record.actives = actives;
-      record.words = words;
-      records.save(record);
     }
     return sheet(farmId, job, in);
   }
@@ -148,9 +137,8 @@ public class SprayService {
   /** Active ingredients of the calendar year up to a day, g/ha. */
   private Map<String, Double> used(UUID farmId, UUID fieldId, LocalDate on) {
     Map<String, Double> used = new HashMap<>();
-    records
-        .findByFarmIdAndFieldIdAndSprayedOnBetween(farmId, fieldId, on.withDayOfYear(1), on)
-        .forEach(r -> r.actives.forEach((active, g) -> used.merge(active, g, Double::sum)));
+    log.between(farmId, fieldId, on.withDayOfYear(1), on)
+        .forEach(e -> e.actives().forEach((active, g) -> used.merge(active, g, Double::sum)));
     return used;
   }
 

@@ -10,6 +10,7 @@ import java.util.UUID;
  *
  * @param whole the field it was
  * @param parts the fields they are
+ * @param shares of the whole's area, in the order of the parts
  * @param wholePiece the ground its chain grew on
  * @param partPieces the ground theirs grow on, in the order of the parts
  */
@@ -17,6 +18,7 @@ public record FieldSplit(
     UUID farmId,
     UUID whole,
     List<UUID> parts,
+    List<Double> shares,
     UUID wholePiece,
     List<UUID> partPieces,
     LocalDate on) {}

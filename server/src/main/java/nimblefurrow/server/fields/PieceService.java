@@ -114,10 +114,17 @@ public class PieceService {
             farmId,
             whole.id,
             parts.stream().map(f -> f.id).toList(),
+            shares(cuts),
             whole.pieces.get(0).id,
             parts.stream().map(f -> f.pieces.get(0).id).toList(),
             today));
     return parts.stream().map(f -> f.id).toList();
+  }
+
+  /** Of the whole's area, which the cuts make up. */
+  private static List<Double> shares(List<Cut> cuts) {
+    double all = cuts.stream().mapToDouble(c -> c.worked().doubleValue()).sum();
+    return cuts.stream().map(c -> c.worked().doubleValue() / all).toList();
   }
 
   /**

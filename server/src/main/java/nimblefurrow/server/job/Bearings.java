@@ -2,7 +2,11 @@ package nimblefurrow.server.job;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.LogKind;
+import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,10 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Which way fields were seeded. */
 @Service
 public class Bearings {
-  private final SeedingRecords records;
+  private final LogService log;
 
-  Bearings(SeedingRecords records) {
-    this.records = records;
+  Bearings(LogService log) {
+    this.log = log;
   }
 
   /** Degrees from north of a field's seeding; null when nobody wrote it down. */
@@ -26,11 +30,13 @@ public class Bearings {
   @Transactional(readOnly = true)
   public Map<UUID, Double> all(UUID farmId) {
     Map<UUID, Double> all = new HashMap<>();
-    for (SeedingRecord r : records.findByFarmId(farmId)) {
-      if (r.bearingDeg != null) {
-        all.put(r.fieldId, r.bearingDeg);
-      }
-    }
+    log.ofKind(farmId, LogKind.SEEDED)
+        .forEach(
+            (field, seedings) ->
+                seedings.stream()
+                    .map(e -> e.get(EntryFigure.BEARING))
+                    .filter(Objects::nonNull)
+                    .forEach(bearing -> all.put(field, bearing)));
     return all;
   }
 }

@@ -1,22 +1,27 @@
 package nimblefurrow.server.job;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.season.SeedWentOut;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
+import nimblefurrow.server.worklog.EntryView;
+import nimblefurrow.server.worklog.LogService;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads what went out off the records of seedings and the lots they drew from. */
 @Component
 class SeedRecorded implements SeedWentOut {
-  private final SeedingRecords records;
+  private final LogService log;
   private final SeedService seed;
 
-  SeedRecorded(SeedingRecords records, SeedService seed) {
-    this.records = records;
+  SeedRecorded(LogService log, SeedService seed) {
+    this.log = log;
     this.seed = seed;
   }
 
@@ -25,13 +30,15 @@ class SeedRecorded implements SeedWentOut {
   public Map<UUID, Seeding> of(UUID farmId) {
     Map<UUID, Seeding> all = new HashMap<>();
     Map<UUID, Map<String, Quality>> lots = lots(farmId);
-    for (SeedingRecord r : records.findByFarmId(farmId)) {
-      all.put(
-          r.logEntryId,
-          new Seeding(
-              r.areaHa.doubleValue(),
-              r.seedKg.doubleValue(),
-              lots.getOrDefault(r.logEntryId, Map.of())));
+    for (List<EntryView> seedings : log.ofKind(farmId, LogKind.SEEDED).values()) {
+      for (EntryView e : seedings) {
+        Double areaHa = e.get(EntryFigure.AREA);
+        if (areaHa != null) {
+          all.put(
+              e.id(),
+              new Seeding(areaHa, e.get(EntryFigure.SEED), lots.getOrDefault(e.id(), Map.of())));
+        }
+      }
     }
     return all;
   }

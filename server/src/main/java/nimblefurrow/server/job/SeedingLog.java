@@ -2,18 +2,20 @@ package nimblefurrow.server.job;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.LogKind;
+import nimblefurrow.core.record.Told;
 import nimblefurrow.core.seed.SeedBook;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
@@ -25,6 +27,8 @@ import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.worklog.AreaDone;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +36,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** What went out on fields. Callers have checked who asks. */
 @Service
 class SeedingLog {
+  /** What a seeding must tell for its rate to be known. */
+  private static final Set<EntryFigure> WEIGHED =
+      Set.of(EntryFigure.AREA, EntryFigure.TARGET_RATE, EntryFigure.SEED);
+
   private final FarmService farms;
   private final FieldService fields;
   private final PlannedFields planned;
@@ -39,7 +47,6 @@ class SeedingLog {
   private final CalibrationService settings;
   private final SeedService seed;
   private final LogService log;
-  private final SeedingRecords records;
 
   SeedingLog(
       FarmService farms,
@@ -48,8 +55,7 @@ class SeedingLog {
       ShedService shed,
       CalibrationService settings,
       SeedService seed,
-      LogService log,
-      SeedingRecords records) {
+      LogService log) {
     this.farms = farms;
     this.fields = fields;
     this.planned = planned;
@@ -57,7 +63,6 @@ class SeedingLog {
     this.settings = settings;
     this.seed = seed;
     this.log = log;
-    this.records = records;
   }
 
   /**
@@ -67,11 +72,8 @@ class SeedingLog {
   @Transactional
   void seeded(UUID farmId, UUID fieldId, UUID entryId, JobViews.SeedingInput in, UUID account) {
     FieldView field = fields.get(farmId, fieldId);
-    SeedingRecord there = records.findByFarmIdAndLogEntryId(farmId, entryId).orElse(null);
-    if (there != null) {
-      if (!there.fieldId.equals(fieldId)) {
-        throw new NotFound("There is no such seeding on this field.");
-      }
+    if (log.has(farmId, entryId)) {
+      seeding(farmId, fieldId, entryId);
       return;
     }
     check(field, in);
@@ -79,25 +81,29 @@ class SeedingLog {
     log.add(
         farmId,
         fieldId,
-        new LogService.EntryView(
-            entryId, in.doneOn(), LogKind.SEEDED, in.words(), null, null, null, null),
+        EntryView.of(entryId, in.doneOn(), LogKind.SEEDED, in.words(), told(in))
+            .by(machine == null ? null : machine.id()),
         farms.get(farmId).today(),
         account);
     take(farmId, fieldId, entryId, in);
-    SeedingRecord record = new SeedingRecord();
-    record.logEntryId = entryId;
-    record.farmId = farmId;
-    record.fieldId = fieldId;
-    record.machineId = machine == null ? null : machine.id();
-    record.areaHa = decimal(in.areaHa(), 4);
-    record.targetKgPerHa = decimal(in.targetKgPerHa(), 4);
-    record.seedKg = decimal(in.seedKg(), 3);
-    record.setting = in.setting();
-    record.bearingDeg = in.bearingDeg();
-    records.save(record);
     if (machine != null && in.setting() != null) {
       note(farmId, field, machine, in);
     }
+  }
+
+  /** As exact as areas, rates and masses are kept. */
+  private static Told told(JobViews.SeedingInput in) {
+    Map<EntryFigure, Double> figures = new EnumMap<>(EntryFigure.class);
+    figures.put(EntryFigure.AREA, rounded(in.areaHa(), 4));
+    figures.put(EntryFigure.TARGET_RATE, rounded(in.targetKgPerHa(), 4));
+    figures.put(EntryFigure.SEED, rounded(in.seedKg(), 3));
+    if (in.setting() != null) {
+      figures.put(EntryFigure.SETTING, in.setting());
+    }
+    if (in.bearingDeg() != null) {
+      figures.put(EntryFigure.BEARING, in.bearingDeg());
+    }
+    return new Told(figures, Map.of());
   }
 
   private static void check(FieldView field, JobViews.SeedingInput in) {
@@ -107,16 +113,7 @@ class SeedingLog {
     if (in.bearingDeg() != null && !(in.bearingDeg() >= 0 && in.bearingDeg() < 360)) {
       throw new Refused("bearingDeg", "The bearing is 0 to below 360 degrees from north.");
     }
-    if (!SeedBook.fits(in.areaHa(), field.areaHa())) {
-      throw new Refused(
-          "areaHa",
-          "%s has %.1f ha (%.0f ac); %.1f ha cannot have been seeded on it."
-              .formatted(
-                  field.name(),
-                  field.areaHa(),
-                  field.areaHa() / UnitSystem.HA_PER_ACRE,
-                  in.areaHa()));
-    }
+    AreaDone.check("areaHa", field, in.areaHa());
   }
 
   /** Takes the seed out of its lots, which must add up to what went out. */
@@ -177,39 +174,36 @@ class SeedingLog {
 
   /** A field's seedings, newest first. */
   List<JobViews.Seeding> of(UUID farmId, UUID fieldId) {
-    Map<UUID, LogService.EntryView> entries =
-        log.of(farmId, fieldId).stream()
-            .collect(Collectors.toMap(LogService.EntryView::id, e -> e));
     Map<UUID, String> names = shed.names(farmId);
-    List<JobViews.Seeding> found = new ArrayList<>();
-    for (SeedingRecord r : records.findByFarmId(farmId)) {
-      LogService.EntryView entry = entries.get(r.logEntryId);
-      if (entry != null && r.fieldId.equals(fieldId)) {
-        found.add(view(r, entry, names));
-      }
-    }
-    found.sort(Comparator.comparing(JobViews.Seeding::doneOn).reversed());
-    return found;
+    return log.of(farmId, fieldId).stream()
+        .filter(e -> e.kind() == LogKind.SEEDED && e.told().figures().keySet().containsAll(WEIGHED))
+        .map(e -> view(e, names))
+        .sorted(Comparator.comparing(JobViews.Seeding::doneOn).reversed())
+        .toList();
   }
 
-  private static JobViews.Seeding view(
-      SeedingRecord r, LogService.EntryView entry, Map<UUID, String> machines) {
-    double rate = r.seedKg.doubleValue() / r.areaHa.doubleValue();
+  private static JobViews.Seeding view(EntryView entry, Map<UUID, String> machines) {
+    Told told = entry.told();
+    double areaHa = told.need(EntryFigure.AREA);
+    double target = told.need(EntryFigure.TARGET_RATE);
+    double seedKg = told.need(EntryFigure.SEED);
+    UUID machine = entry.machineId();
+    double rate = seedKg / areaHa;
     return new JobViews.Seeding(
-        r.logEntryId,
+        entry.id(),
         entry.doneOn(),
-        r.machineId,
-        r.machineId == null ? null : machines.get(r.machineId),
-        r.areaHa.doubleValue(),
-        r.targetKgPerHa.doubleValue(),
+        machine,
+        machine == null ? null : machines.get(machine),
+        areaHa,
+        target,
         rate,
-        rate / r.targetKgPerHa.doubleValue() - 1,
-        r.seedKg.doubleValue(),
-        r.setting,
+        rate / target - 1,
+        seedKg,
+        told.get(EntryFigure.SETTING),
         entry.words());
   }
 
-  private static BigDecimal decimal(double value, int places) {
-    return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
+  private static double rounded(double value, int places) {
+    return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).doubleValue();
   }
 }

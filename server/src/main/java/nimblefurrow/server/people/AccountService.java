@@ -2,8 +2,11 @@ package nimblefurrow.server.people;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotAllowed;
 import nimblefurrow.server.support.NotFound;
@@ -30,6 +33,12 @@ public class AccountService {
     this.tokens = tokens;
     this.encoder = encoder;
     this.clock = clock;
+  }
+
+  /** Names of people by their accounts; those whose account is gone are left out. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names(Collection<UUID> ids) {
+    return accounts.findAllById(ids).stream().collect(Collectors.toMap(a -> a.id, a -> a.name));
   }
 
   /** Whether nobody has an account yet. */

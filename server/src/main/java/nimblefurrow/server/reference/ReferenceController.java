@@ -1,6 +1,11 @@
 package nimblefurrow.server.reference;
 
+import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.record.Carries;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.support.KeyOf;
@@ -19,14 +24,67 @@ class ReferenceController {
   record UsualView(
       @KeyOf(KeyOf.What.USUAL) String key, Unit unit, double us, double metric, String of) {}
 
+  /**
+   * A kind of entry of the record, for its form.
+   *
+   * @param ofCover whether it only makes sense where there is a cover
+   */
+  record EntryKind(
+      LogKind kind,
+      String label,
+      boolean ofCover,
+      List<EntryFigureView> figures,
+      List<EntryNameView> names) {
+    static EntryKind of(LogKind kind) {
+      Carries carries = kind.carries();
+      return new EntryKind(
+          kind,
+          kind.label(),
+          kind.ofCover(),
+          carries.figures().stream()
+              .map(
+                  f ->
+                      new EntryFigureView(
+                          f, f.label(), f.unit(), carries.figuresNeeded().contains(f)))
+              .toList(),
+          carries.names().stream()
+              .map(n -> EntryNameView.of(n, carries.namesNeeded().contains(n)))
+              .toList());
+    }
+  }
+
+  /** A figure of a kind of entry. */
+  record EntryFigureView(EntryFigure key, String label, Unit unit, boolean needed) {}
+
+  /**
+   * Something a kind of entry names.
+   *
+   * @param choices what there is to choose from; empty where the field's cover says it
+   */
+  record EntryNameView(EntryName key, String label, boolean needed, List<EntryChoice> choices) {
+    static EntryNameView of(EntryName name, boolean needed) {
+      return new EntryNameView(
+          name,
+          name.label(),
+          needed,
+          name.choices().entrySet().stream()
+              .map(c -> new EntryChoice(c.getKey(), c.getValue()))
+              .toList());
+    }
+  }
+
+  /** One of them. */
+  record EntryChoice(String value, String title) {}
+
   /** All that is the same for every farm. */
-  record Reference(List<UsualView> usual) {}
+  record Reference(List<UsualView> usual, List<EntryKind> entries) {}
 
   @GetMapping("/api/reference")
   Reference reference() {
     return new Reference(
         Usual.all().stream()
             .map(u -> new UsualView(u.key(), u.unit(), u.us(), u.metric(), u.of()))
-            .toList());
+            .toList(),
+        Arrays.stream(LogKind.values()).map(EntryKind::of).toList());
   }
 }

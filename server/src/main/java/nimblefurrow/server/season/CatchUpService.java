@@ -28,6 +28,7 @@ import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -245,8 +246,7 @@ class CatchUpService {
         log.add(
             farm.id(),
             a.fieldId(),
-            new LogService.EntryView(
-                id, day, deed.logKind(), "written down later", null, null, null, null),
+            EntryView.of(id, day, deed.logKind(), "written down later"),
             farm.today(),
             account);
         log.say(farm.id(), a.fieldId(), season, deed, farm.today(), null, account);

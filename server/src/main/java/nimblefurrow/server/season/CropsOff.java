@@ -7,17 +7,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.chain.CropKind;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.Crops;
 import nimblefurrow.server.fields.FieldYears;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
@@ -47,7 +48,7 @@ public class CropsOff {
    * @param logs all that was written down, by field
    */
   public Map<Integer, Map<UUID, LocalDate>> days(
-      FarmView farm, List<FieldYears> fields, Map<UUID, List<LogService.EntryView>> logs) {
+      FarmView farm, List<FieldYears> fields, Map<UUID, List<EntryView>> logs) {
     Map<UUID, Map<Deed, KeptDays.Kept>> kept = keptDays.of(farm.id());
     Map<Integer, Map<UUID, LocalDate>> all = new HashMap<>();
     fields.stream()
@@ -72,7 +73,7 @@ public class CropsOff {
       said = log.said(farm.id(), year);
     }
 
-    Map<UUID, LocalDate> days(List<FieldYears> fields, Map<UUID, List<LogService.EntryView>> logs) {
+    Map<UUID, LocalDate> days(List<FieldYears> fields, Map<UUID, List<EntryView>> logs) {
       Map<UUID, LocalDate> days = new HashMap<>();
       for (FieldYears f : fields) {
         CropView crop = f.crops().get(year);
@@ -83,7 +84,7 @@ public class CropsOff {
       return days;
     }
 
-    private LocalDate off(UUID field, CropView crop, List<LogService.EntryView> entries) {
+    private LocalDate off(UUID field, CropView crop, List<EntryView> entries) {
       SeasonDates.Range season = SeasonDates.log(year);
       LocalDate logged =
           SeasonLog.of(entries.stream().filter(e -> season.holds(e.doneOn())).toList(), year)

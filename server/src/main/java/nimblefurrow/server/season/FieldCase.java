@@ -12,6 +12,9 @@ import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
 import nimblefurrow.core.season.FieldStart;
@@ -25,7 +28,6 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.Crops;
@@ -33,9 +35,8 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.Keys;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
-import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.SeasonLog;
-import nimblefurrow.server.worklog.SightingKind;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -63,7 +64,7 @@ record FieldCase(
   /** Residuals that were sprayed on it. */
   List<CarryOver.Sprayed> sprayed() {
     return log.sprayed().stream()
-        .map(e -> new CarryOver.Sprayed(String.valueOf(e.residual()), e.doneOn()))
+        .map(e -> new CarryOver.Sprayed(String.valueOf(e.get(EntryName.RESIDUAL)), e.doneOn()))
         .toList();
   }
 
@@ -215,7 +216,13 @@ record FieldCase(
         endOn,
         plantOn,
         sightings(plan, log.seen().size()),
-        EndingMethod.of(plan.ending()).acts(endOn));
+        way(plan).acts(endOn));
+  }
+
+  /** The way it was ended, where that is written down; else the way it is meant to be. */
+  private EndingMethod way(PlanInput plan) {
+    String done = log.endedBy();
+    return EndingMethod.of(done == null ? plan.ending() : done);
   }
 
   /** The first few of what was seen, as far as it concerns the plan's cover. */
@@ -229,21 +236,27 @@ record FieldCase(
         .toList();
   }
 
-  private @Nullable Sighting sighting(PlanInput plan, LogService.EntryView e) {
-    SightingKind kind = SightingKind.of(e.kind()).orElseThrow();
-    double amount = e.amount() == null ? 0 : e.amount();
-    return switch (kind) {
-      case COVER -> new Sighting.Cover(e.doneOn(), amount);
-      case HEIGHT -> new Sighting.Height(e.doneOn(), amount);
+  private @Nullable Sighting sighting(PlanInput plan, EntryView e) {
+    return switch (e.kind()) {
+      case COVER -> new Sighting.Cover(e.doneOn(), figure(e, EntryFigure.COVER));
+      case HEIGHT -> new Sighting.Height(e.doneOn(), figure(e, EntryFigure.HEIGHT));
       case PLANTS -> {
-        int component = component(plan, e.species());
-        yield component < 0 ? null : new Sighting.Plants(e.doneOn(), component, amount);
+        int component = component(plan, e.get(EntryName.SPECIES));
+        yield component < 0
+            ? null
+            : new Sighting.Plants(e.doneOn(), component, figure(e, EntryFigure.PLANTS));
       }
       case STAGE -> {
-        int component = component(plan, e.species());
+        int component = component(plan, e.get(EntryName.SPECIES));
         yield component < 0 ? null : stage(species(plan).get(component), component, e);
       }
+      default -> null;
     };
+  }
+
+  private static double figure(EntryView e, EntryFigure figure) {
+    Double value = e.get(figure);
+    return value == null ? 0 : value;
   }
 
   private static int component(PlanInput plan, @Nullable String species) {
@@ -255,9 +268,9 @@ record FieldCase(
     return -1;
   }
 
-  private @Nullable Sighting stage(Species species, int component, LogService.EntryView e) {
+  private @Nullable Sighting stage(Species species, int component, EntryView e) {
     return species.clock().scale().stages().stream()
-        .filter(g -> g.name().equals(e.stage()))
+        .filter(g -> g.name().equals(e.get(EntryName.STAGE)))
         .findFirst()
         .map(g -> new Sighting.Stage(e.doneOn(), component, g.fraction()))
         .orElse(null);

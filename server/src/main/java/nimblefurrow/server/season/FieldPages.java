@@ -24,7 +24,7 @@ import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
-import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.EntryView;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -162,7 +162,7 @@ class FieldPages {
   private List<FieldSeasonView.SightingEffect> moved(
       FieldCase c, PlanInput plan, CoverPlan cover, CropSeasons crop, FarmWeather weather) {
     List<FieldSeasonView.SightingEffect> all = new ArrayList<>();
-    List<LogService.EntryView> seen = c.log().seen();
+    List<EntryView> seen = c.log().seen();
     for (int n = 1; n <= seen.size(); n++) {
       CoverPlan before = cover.seeing(c.sightings(plan, n - 1));
       CoverPlan after = cover.seeing(c.sightings(plan, n));

@@ -7,7 +7,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanHistory;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
-import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.EntryView;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,7 +67,7 @@ public record FieldSeasonView(
   public record Limit(LimitKind kind, LocalDate from, LocalDate to, ReasonView why) {}
 
   /** What one sighting moved in the forecast. */
-  public record SightingEffect(LogService.EntryView entry, List<ReasonView> changes) {}
+  public record SightingEffect(EntryView entry, List<ReasonView> changes) {}
 
   /** One way to end the cover. */
   public record EndingView(

@@ -9,9 +9,10 @@ public interface SeedWentOut {
   /**
    * One seeding.
    *
+   * @param seedKg that went out; null where it was not measured
    * @param lots quality of the seed taken, by species; empty where no lot was named
    */
-  record Seeding(double areaHa, double seedKg, Map<String, Quality> lots) {
+  record Seeding(double areaHa, @Nullable Double seedKg, Map<String, Quality> lots) {
     /** Whether any of it was treated. */
     public boolean treated() {
       return lots.values().stream().anyMatch(Quality::treated);

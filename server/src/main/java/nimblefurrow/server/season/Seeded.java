@@ -29,15 +29,20 @@ record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Q
       return AS_PLANNED;
     }
     double area = 0;
+    double weighedHa = 0;
     double seed = 0;
     Map<String, SeedWentOut.Quality> lots = new HashMap<>();
     for (SeedWentOut.Seeding s : measured) {
       area += s.areaHa();
-      seed += s.seedKg();
+      if (s.seedKg() != null) {
+        weighedHa += s.areaHa();
+        seed += s.seedKg();
+      }
       s.lots().forEach(lots::putIfAbsent);
     }
     boolean whole = measured.size() < log.seedings().size();
-    return new Seeded(whole ? Double.POSITIVE_INFINITY : area, seed / area, lots);
+    return new Seeded(
+        whole ? Double.POSITIVE_INFINITY : area, weighedHa > 0 ? seed / weighedHa : null, lots);
   }
 
   /**

@@ -9,9 +9,9 @@ import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -21,6 +21,7 @@ import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -153,10 +154,10 @@ class SinceYesterday {
   }
 
   private List<WrittenDown> written(FarmView farm, LocalDate yesterday, List<FieldView> all) {
-    Map<UUID, List<LogService.EntryView>> entries = log.between(farm.id(), yesterday, farm.today());
+    Map<UUID, List<EntryView>> entries = log.between(farm.id(), yesterday, farm.today());
     List<WrittenDown> written = new ArrayList<>();
     for (FieldView f : all) {
-      for (LogService.EntryView e : entries.getOrDefault(f.id(), List.of())) {
+      for (EntryView e : entries.getOrDefault(f.id(), List.of())) {
         written.add(new WrittenDown(f.id(), f.name(), e.doneOn(), e.kind(), e.words()));
       }
     }

@@ -6,4 +6,6 @@ import nimblefurrow.server.support.FarmRows;
 
 interface SeedUses extends FarmRows<SeedUse, UUID> {
   List<SeedUse> findByFarmId(UUID farmId);
+
+  List<SeedUse> findByFarmIdAndLogEntryId(UUID farmId, UUID logEntryId);
 }

@@ -16,13 +16,14 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
+import nimblefurrow.server.worklog.MachineNames;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The machines of a farm. Callers have checked who asks. */
 @Service
-public class ShedService {
+public class ShedService implements MachineNames {
   private static final String AWAY = "This farm has no such machine.";
 
   private final Machines machines;
@@ -183,6 +184,7 @@ public class ShedService {
 
   /** Names of all machines there ever were, by id. */
   @Transactional(readOnly = true)
+  @Override
   public Map<UUID, String> names(UUID farmId) {
     return machines.findByFarmIdOrderByName(farmId).stream()
         .collect(Collectors.toMap(m -> m.id, m -> m.name));

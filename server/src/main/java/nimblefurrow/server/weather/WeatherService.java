@@ -47,6 +47,14 @@ public class WeatherService {
 
   private record Key(WeatherStamp stamp) implements WeatherStamp.Stamped {}
 
+  /** What a farm's station is called; nothing when it has none. */
+  @Transactional(readOnly = true)
+  public Optional<String> stationName(FarmView farm) {
+    return Optional.ofNullable(farm.stationId())
+        .flatMap(id -> stations.over(farm.id(), id))
+        .map(s -> s.name);
+  }
+
   /**
    * The weather of a farm's season as far as it is known on the farm's day.
    *

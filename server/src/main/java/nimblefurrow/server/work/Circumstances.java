@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;

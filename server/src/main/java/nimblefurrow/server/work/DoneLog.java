@@ -7,10 +7,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
+import nimblefurrow.core.record.Told;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.standing.Deed;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.ending.WatchService;
@@ -19,6 +21,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.job.SeededAsPlanned;
 import nimblefurrow.server.season.PlannedFields;
+import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
 import nimblefurrow.server.worklog.SeasonLog;
 import org.jspecify.annotations.Nullable;
@@ -118,7 +121,7 @@ class DoneLog {
       log.add(
           worked,
           item.fieldId,
-          new LogService.EntryView(entry(item, kind), day, kind, words, null, null, null, null),
+          EntryView.of(entry(item, kind), day, kind, words, how(item, kind)),
           farm.today(),
           account);
     }
@@ -164,7 +167,7 @@ class DoneLog {
     }
     UUID worked = item.customerId == null ? farm.id() : item.customerId;
     boolean any = false;
-    for (LogService.EntryView e : log.of(worked, item.fieldId)) {
+    for (EntryView e : log.of(worked, item.fieldId)) {
       for (LogKind kind : kinds(item)) {
         if (e.id().equals(entry(item, kind))) {
           log.drop(worked, e.id());
@@ -176,6 +179,13 @@ class DoneLog {
       throw new Refused(
           "share", "It stands in the field's log, written there by hand; take it out there.");
     }
+  }
+
+  /** The way of an ending goes into the record with it. */
+  private static Told how(WorkItem item, LogKind kind) {
+    return kind == Deed.ENDING.logKind()
+        ? new Told(Map.of(), Map.of(EntryName.ENDING, item.way))
+        : Told.NOTHING;
   }
 
   private static UUID entry(WorkItem item, LogKind kind) {

@@ -1,13 +1,9 @@
 package nimblefurrow.server.worklog;
 
-import java.time.LocalDate;
-import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.standing.LogKind;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,55 +20,58 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}/fields/{fieldId}/log")
 class LogController {
   private final LogService log;
+  private final FieldRecord record;
+  private final LogCorrections corrections;
   private final FieldService fields;
   private final FarmService farms;
   private final Access access;
 
-  LogController(LogService log, FieldService fields, FarmService farms, Access access) {
+  LogController(
+      LogService log,
+      FieldRecord record,
+      LogCorrections corrections,
+      FieldService fields,
+      FarmService farms,
+      Access access) {
     this.log = log;
+    this.record = record;
+    this.corrections = corrections;
     this.fields = fields;
     this.farms = farms;
     this.access = access;
   }
 
-  record EntryInput(
-      LocalDate doneOn,
-      LogKind kind,
-      String words,
-      @Nullable String species,
-      @Nullable String stage,
-      @Nullable Double amount,
-      @Nullable String residual) {}
-
   @GetMapping
-  List<LogService.EntryView> list(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
+  LogViews.FieldLog list(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.see(farmId);
     fields.get(farmId, fieldId);
-    return log.of(farmId, fieldId);
+    return record.of(farms.get(farmId), fieldId);
   }
 
   @PutMapping("/{entryId}")
-  LogService.EntryView add(
+  EntryView add(
       @PathVariable UUID farmId,
       @PathVariable UUID fieldId,
       @PathVariable UUID entryId,
-      @RequestBody EntryInput input) {
+      @RequestBody LogViews.EntryInput input) {
     access.work(farmId);
-    fields.get(farmId, fieldId);
-    return log.add(
-        farmId,
-        fieldId,
-        new LogService.EntryView(
-            entryId,
-            input.doneOn(),
-            input.kind(),
-            input.words(),
-            input.species(),
-            input.stage(),
-            input.amount(),
-            input.residual()),
-        farms.get(farmId).today(),
-        access.person().id());
+    EntryView entry = input.entry(entryId);
+    AreaDone.check(fields.get(farmId, fieldId), entry);
+    return log.add(farmId, fieldId, entry, farms.get(farmId).today(), access.person().id());
+  }
+
+  /** Puts an entry right; what it said before stays with it. */
+  @PostMapping("/{entryId}/correct")
+  EntryView correct(
+      @PathVariable UUID farmId,
+      @PathVariable UUID fieldId,
+      @PathVariable UUID entryId,
+      @RequestBody LogViews.Correction input) {
+    access.work(farmId);
+    EntryView entry = input.entry().entry(entryId);
+    AreaDone.check(fields.get(farmId, fieldId), entry);
+    return corrections.correct(
+        farmId, fieldId, entry, input.version(), farms.get(farmId).today(), access.person().id());
   }
 
   @DeleteMapping("/{entryId}")

@@ -3,6 +3,7 @@ package nimblefurrow.server.worklog;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.support.FarmRows;
 
 interface LogEntries extends FarmRows<LogEntry, UUID> {
@@ -10,4 +11,9 @@ interface LogEntries extends FarmRows<LogEntry, UUID> {
 
   List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOn(
       UUID farmId, LocalDate from, LocalDate to);
+
+  List<LogEntry> findByFarmIdAndKindOrderByDoneOn(UUID farmId, LogKind kind);
+
+  List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOn(
+      UUID farmId, UUID fieldId, LocalDate from, LocalDate to);
 }

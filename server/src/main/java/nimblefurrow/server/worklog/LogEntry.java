@@ -5,8 +5,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.UUID;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.record.LogKind;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -21,17 +24,20 @@ class LogEntry {
   LogKind kind;
   String words;
 
-  /** Which species was seen, when that matters. */
-  @Nullable String species;
+  /** What did it. */
+  @Nullable UUID machineId;
 
-  /** The stage it was at. */
-  @Nullable String stage;
+  /** By the keys of kinds of figures, in their units. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  Map<String, Double> figures;
 
-  /** Plants per m², height in cm or cover in Mg/ha, by kind. */
-  @Nullable Double amount;
+  /** Choices by the keys of what is named. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  Map<String, String> names;
 
-  /** Group of a residual herbicide. */
-  @Nullable String residual;
+  /** Active ingredients that went out, g/ha. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  Map<String, Double> actives;
 
   Instant createdAt;
   @Version @Nullable Long version;

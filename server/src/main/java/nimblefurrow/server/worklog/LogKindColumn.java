@@ -1,7 +1,7 @@
 package nimblefurrow.server.worklog;
 
 import jakarta.persistence.Converter;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.support.KeyedColumn;
 
 @Converter(autoApply = true)

@@ -1,9 +1,11 @@
 package nimblefurrow.server.worklog;
 
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
+import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.server.fields.FieldSplit;
 import nimblefurrow.server.fields.FieldsJoined;
 import org.springframework.context.event.EventListener;
@@ -14,6 +16,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class LogOfPieces {
+  /** Figures of all that was done, not of each hectare. */
+  private static final List<EntryFigure> OF_ALL = List.of(EntryFigure.AREA, EntryFigure.SEED);
+
+  /** As exact as areas are kept. */
+  private static final double PARTS = 1e4;
+
   private final LogEntries entries;
 
   LogOfPieces(LogEntries entries) {
@@ -23,22 +31,58 @@ class LogOfPieces {
   @EventListener
   void divided(FieldSplit split) {
     List<LogEntry> all = of(split.farmId(), split.whole());
-    for (UUID part : split.parts()) {
-      all.forEach(e -> entries.save(copy(e, part)));
+    for (int i = 0; i < split.parts().size(); i++) {
+      for (LogEntry e : all) {
+        LogEntry part = copy(e, split.parts().get(i));
+        part.figures = times(e.figures, split.shares().get(i));
+        entries.save(part);
+      }
     }
   }
 
   @EventListener
   void joined(FieldsJoined joined) {
-    Set<String> told = new HashSet<>();
+    Map<String, LogEntry> told = new LinkedHashMap<>();
     for (UUID part : joined.parts()) {
       for (LogEntry e : of(joined.farmId(), part)) {
-        // What both had from the field they were is told once.
-        if (told.add(e.doneOn + "|" + e.kind + "|" + e.words + "|" + e.amount + "|" + e.stage)) {
-          entries.save(copy(e, joined.joined()));
+        // What both had from the field they were is told once, of both areas together.
+        LogEntry same = told.get(alike(e));
+        if (same == null) {
+          told.put(alike(e), copy(e, joined.joined()));
+        } else {
+          same.figures = sum(same.figures, e.figures);
         }
       }
     }
+    told.values().forEach(entries::save);
+  }
+
+  private static String alike(LogEntry e) {
+    Map<String, Double> rates = new TreeMap<>(e.figures);
+    OF_ALL.forEach(f -> rates.remove(f.key()));
+    return String.join(
+        "|", e.doneOn.toString(), e.kind.key(), e.words, rates.toString(), e.names.toString());
+  }
+
+  private static Map<String, Double> times(Map<String, Double> figures, double share) {
+    Map<String, Double> part = new LinkedHashMap<>(figures);
+    OF_ALL.forEach(f -> part.computeIfPresent(f.key(), (k, all) -> rounded(all * share)));
+    return part;
+  }
+
+  private static Map<String, Double> sum(Map<String, Double> a, Map<String, Double> b) {
+    Map<String, Double> both = new LinkedHashMap<>(a);
+    for (EntryFigure f : OF_ALL) {
+      Double more = b.get(f.key());
+      if (more != null) {
+        both.merge(f.key(), more, (x, y) -> rounded(x + y));
+      }
+    }
+    return both;
+  }
+
+  private static double rounded(double value) {
+    return Math.round(value * PARTS) / PARTS;
   }
 
   private List<LogEntry> of(UUID farmId, UUID field) {
@@ -54,10 +98,10 @@ class LogOfPieces {
     e.doneOn = of.doneOn;
     e.kind = of.kind;
     e.words = of.words;
-    e.species = of.species;
-    e.stage = of.stage;
-    e.amount = of.amount;
-    e.residual = of.residual;
+    e.machineId = of.machineId;
+    e.figures = of.figures;
+    e.names = of.names;
+    e.actives = of.actives;
     e.createdAt = of.createdAt;
     return e;
   }

@@ -6,13 +6,15 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
-import nimblefurrow.core.standing.LogKind;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.TakenAway;
@@ -24,7 +26,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LogService {
   private static final String TABLE = "log_entry";
-  private static final String AWAY = "There is no such entry on this field.";
+  private static final int LONGEST = 2000;
+  static final String AWAY = "There is no such entry on this field.";
 
   private final LogEntries entries;
   private final DeedSaids said;
@@ -38,24 +41,6 @@ public class LogService {
     this.clock = clock;
   }
 
-  /**
-   * One thing done or seen.
-   *
-   * @param species which species, for plants and stages
-   * @param stage for stages
-   * @param amount plants per m², height in cm or dry cover in Mg/ha, by kind
-   * @param residual group of a residual herbicide, for what was sprayed
-   */
-  public record EntryView(
-      UUID id,
-      LocalDate doneOn,
-      LogKind kind,
-      String words,
-      @Nullable String species,
-      @Nullable String stage,
-      @Nullable Double amount,
-      @Nullable String residual) {}
-
   /** All that was done between two days by field, oldest first. */
   @Transactional(readOnly = true)
   public Map<UUID, List<EntryView>> between(UUID farmId, LocalDate from, LocalDate to) {
@@ -64,6 +49,22 @@ public class LogService {
         .findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)
         .forEach(e -> found.computeIfAbsent(e.fieldId, k -> new ArrayList<>()).add(view(e)));
     return found;
+  }
+
+  /** All that was done on a field between two days, oldest first. */
+  @Transactional(readOnly = true)
+  public List<EntryView> between(UUID farmId, UUID fieldId, LocalDate from, LocalDate to) {
+    return entries
+        .findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOn(farmId, fieldId, from, to)
+        .stream()
+        .map(LogService::view)
+        .toList();
+  }
+
+  /** Whether an entry is the farm's. */
+  @Transactional(readOnly = true)
+  public boolean has(UUID farmId, UUID id) {
+    return entries.findByFarmIdAndId(farmId, id).isPresent();
   }
 
   /** All that was done on a field, newest first. */
@@ -127,22 +128,30 @@ public class LogService {
     said.save(s);
   }
 
-  private static EntryView view(LogEntry e) {
-    return new EntryView(e.id, e.doneOn, e.kind, e.words, e.species, e.stage, e.amount, e.residual);
+  static EntryView view(LogEntry e) {
+    return new EntryView(
+        e.id, e.doneOn, e.kind, e.words, e.figures, e.names, e.actives, e.machineId);
   }
 
-  /** Writes down something done; the same id twice is the same entry. */
+  /** All of a farm's entries of one kind, oldest first, by field. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<EntryView>> ofKind(UUID farmId, LogKind kind) {
+    Map<UUID, List<EntryView>> found = new LinkedHashMap<>();
+    entries
+        .findByFarmIdAndKindOrderByDoneOn(farmId, kind)
+        .forEach(e -> found.computeIfAbsent(e.fieldId, k -> new ArrayList<>()).add(view(e)));
+    return found;
+  }
+
+  /**
+   * Writes down something done; the same id twice is the same entry.
+   *
+   * @throws Refused when its kind does not carry what it says, or needs more
+   */
   @Transactional
   public EntryView add(
       UUID farmId, UUID fieldId, EntryView entry, LocalDate today, @Nullable UUID account) {
-    if (entry.doneOn().isAfter(today)) {
-      throw new InputProblem(
-          "doneOn", entry.doneOn() + " is after today; the log holds what was done.");
-    }
-    checkSeen(entry);
-    if (entry.words().length() > 2000) {
-      throw new InputProblem("words", "Keep it under 2000 characters.");
-    }
+    check(entry, today);
     LogEntry stored = entries.toPut(farmId, entry.id(), AWAY).orElse(null);
     if (stored == null) {
       stored = new LogEntry();
@@ -151,13 +160,9 @@ public class LogService {
       stored.fieldId = fieldId;
       stored.accountId = account;
       stored.createdAt = Instant.now(clock);
-      stored.doneOn = entry.doneOn();
       stored.kind = entry.kind();
-      stored.words = entry.words().strip();
-      stored.species = entry.species();
-      stored.stage = entry.stage();
-      stored.amount = entry.amount();
-      stored.residual = entry.residual();
+      stored.actives = entry.actives();
+      put(stored, entry);
       entries.save(stored);
     } else if (!stored.fieldId.equals(fieldId)) {
       throw new NotFound(AWAY);
@@ -165,24 +170,22 @@ public class LogService {
     return view(stored);
   }
 
-  private static void checkSeen(EntryView entry) {
-    SightingKind kind = SightingKind.of(entry.kind()).orElse(null);
-    if (kind == null) {
-      return;
-    }
-    if (kind == SightingKind.STAGE) {
-      if (entry.stage() == null || entry.species() == null) {
-        throw new InputProblem("stage", "Say which species and the stage it is at.");
-      }
-      return;
-    }
-    Double amount = entry.amount();
-    if (amount == null || !(amount >= 0 && amount <= kind.most())) {
+  static void put(LogEntry stored, EntryView entry) {
+    stored.doneOn = entry.doneOn();
+    stored.words = entry.words().strip();
+    stored.figures = entry.figures();
+    stored.names = entry.told().namesByKey();
+    stored.machineId = entry.machineId();
+  }
+
+  static void check(EntryView entry, LocalDate today) {
+    if (entry.doneOn().isAfter(today)) {
       throw new InputProblem(
-          "amount", "Give the %s, from 0 to %,.0f.".formatted(kind.label(), kind.most()));
+          "doneOn", entry.doneOn() + " is after today; the log holds what was done.");
     }
-    if (kind == SightingKind.PLANTS && entry.species() == null) {
-      throw new InputProblem("species", "Say which species was counted.");
+    entry.told().check(entry.kind());
+    if (entry.words().length() > LONGEST) {
+      throw new InputProblem("words", "Keep it under 2000 characters.");
     }
   }
 

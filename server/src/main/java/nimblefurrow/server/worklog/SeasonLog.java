@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
+import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.SeasonDates;
-import nimblefurrow.core.standing.LogKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is known of one field's season.
@@ -22,34 +24,34 @@ import nimblefurrow.core.standing.LogKind;
  */
 public record SeasonLog(
     int season,
-    List<LogService.EntryView> entries,
+    List<EntryView> entries,
     Map<LogKind, LocalDate> done,
-    List<LogService.EntryView> seen,
-    List<LogService.EntryView> sprayed,
+    List<EntryView> seen,
+    List<EntryView> sprayed,
     List<UUID> seedings) {
   /** Nothing yet. */
   public static final SeasonLog EMPTY =
       new SeasonLog(0, List.of(), Map.of(), List.of(), List.of(), List.of());
 
   /** Of entries in the order of their days; seedings alone may lie before the season's log. */
-  public static SeasonLog of(List<LogService.EntryView> all, int season) {
+  public static SeasonLog of(List<EntryView> all, int season) {
     LocalDate first = SeasonDates.log(season).first();
-    List<LogService.EntryView> entries =
+    List<EntryView> entries =
         all.stream()
             .filter(e -> e.kind() == LogKind.SEEDED || !e.doneOn().isBefore(first))
             .toList();
     Map<LogKind, LocalDate> done = new EnumMap<>(LogKind.class);
-    List<LogService.EntryView> seen = new ArrayList<>();
-    List<LogService.EntryView> sprayed = new ArrayList<>();
+    List<EntryView> seen = new ArrayList<>();
+    List<EntryView> sprayed = new ArrayList<>();
     List<UUID> seedings = new ArrayList<>();
-    for (LogService.EntryView e : entries) {
+    for (EntryView e : entries) {
       if (ofThisSeason(e, season)) {
         done.put(e.kind(), e.doneOn());
       }
-      if (SightingKind.of(e.kind()).isPresent()) {
+      if (e.kind().sighting()) {
         seen.add(e);
       }
-      if (e.residual() != null) {
+      if (e.get(EntryName.RESIDUAL) != null) {
         sprayed.add(e);
       }
       if (e.kind() == LogKind.SEEDED) {
@@ -59,12 +61,20 @@ public record SeasonLog(
     return new SeasonLog(season, entries, done, seen, sprayed, seedings);
   }
 
+  /** The way the cover was ended in the end; null where nobody wrote it down. */
+  public @Nullable String endedBy() {
+    return entries.stream()
+        .filter(e -> e.kind() == LogKind.ENDED)
+        .map(e -> e.get(EntryName.ENDING))
+        .reduce(null, (before, now) -> now == null ? before : now);
+  }
+
   /** Only what concerns one cover of several. */
-  public SeasonLog only(Predicate<LogService.EntryView> mine) {
+  public SeasonLog only(Predicate<EntryView> mine) {
     return of(entries.stream().filter(mine).toList(), season);
   }
 
-  private static boolean ofThisSeason(LogService.EntryView e, int season) {
+  private static boolean ofThisSeason(EntryView e, int season) {
     return switch (e.kind()) {
       case PLANTED -> SeasonDates.plantsNextCrop(e.doneOn(), season);
       case HARVESTED -> SeasonDates.harvestsThisCrop(e.doneOn(), season);

@@ -1,0 +1,107 @@
+package nimblefurrow.core.record;
+
+import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Keyed;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
+
+/** A figure that entries of the record carry, in the unit it is stored in. */
+public enum EntryFigure implements Keyed {
+  /** Plants that stand. */
+  PLANTS("plantsPerM2", "Plants", Unit.PER_M2, 0, 20_000),
+  /** Height of the cover. */
+  HEIGHT("heightCm", "Height", Unit.CM, 0, 500),
+  /** Dry cover that stands, as clipped. */
+  COVER("coverMgPerHa", "Dry cover", Unit.MG_PER_HA, 0, 40),
+  /** Share of the cover's plants that are dead. */
+  KILL("killShare", "Dead", Unit.SHARE, 0, 1),
+  /** How weedy it looks, from none to nothing else. */
+  WEEDS("weedsOf10", "Weeds, of 10", Unit.COUNT, 0, 10),
+  /** Area that was done. */
+  AREA("areaHa", "Area done", Unit.HA, 0.0001, 100_000),
+  /** Seed that was to go out. */
+  TARGET_RATE("targetKgPerHa", "Rate meant", Unit.KG_PER_HA, 0.0001, 1000),
+  /** Seed that went out. */
+  SEED("seedKg", "Seed out", Unit.KG, 0.001, 10_000_000),
+  /** What the machine was set to. */
+  SETTING("setting", "Setting", Unit.COUNT, 0, 1000),
+  /** Direction of the passes, from north over east. */
+  BEARING("bearingDeg", "Direction, degrees", Unit.COUNT, 0, 359.999),
+  /** What came off, as it was sold or stored. */
+  YIELD("yieldMgPerHa", "Yield", Unit.MG_PER_HA, 0, 120),
+  /** Water in the grain, of its mass. */
+  MOISTURE("moistureShare", "Moisture", Unit.SHARE, 0, 0.6),
+  /** Wind as it was felt in the field: it outranks the station's. */
+  WIND("windMPerS", "Wind", Unit.M_PER_S, 0, 40),
+  /** Warmth of the air as it was in the field: it outranks the station's. */
+  AIR("airC", "Air", Unit.CELSIUS, -40, 55);
+
+  private final String key;
+  private final String label;
+  private final Unit unit;
+  private final double least;
+  private final double most;
+
+  EntryFigure(String key, String label, Unit unit, double least, double most) {
+    this.key = key;
+    this.label = label;
+    this.unit = unit;
+    this.least = least;
+    this.most = most;
+  }
+
+  @Override
+  public String key() {
+    return key;
+  }
+
+  @Override
+  public String toString() {
+    return key;
+  }
+
+  /** {@return what it is, for a form} */
+  public String label() {
+    return label;
+  }
+
+  /** {@return the unit it is stored in} */
+  public Unit unit() {
+    return unit;
+  }
+
+  /** {@return the least it can be} */
+  public double least() {
+    return least;
+  }
+
+  /** {@return the most it can be} */
+  public double most() {
+    return most;
+  }
+
+  /**
+   * {@return the figure of a stored name}
+   *
+   * @param key name on the wire
+   * @throws Refused when there is none
+   */
+  public static EntryFigure of(String key) {
+    return Keyed.find(values(), key)
+        .orElseThrow(
+            () -> new Refused("figures", "No entry carries a figure called “" + key + "”."));
+  }
+
+  /** {@return a sentence that asks for it, with what it may be in both systems of units} */
+  String asked() {
+    String us = said(least, UnitSystem.US) + " to " + said(most, UnitSystem.US);
+    String metric = said(least, UnitSystem.METRIC) + " to " + said(most, UnitSystem.METRIC);
+    return "%s must be given, from %s."
+        .formatted(label, us.equals(metric) ? us : us + " (" + metric + ")");
+  }
+
+  private String said(double value, UnitSystem system) {
+    return system.say(new Figure.Amount(value, unit));
+  }
+}

@@ -1,0 +1,94 @@
+package nimblefurrow.core.record;
+
+import nimblefurrow.core.units.Keyed;
+import nimblefurrow.core.units.Refused;
+
+/** Kinds of entries of the record, what was done and what was seen, each with what it carries. */
+public enum LogKind implements Keyed {
+  SEEDED(
+      "seeded",
+      "seeded",
+      Carries.NOTHING.maybe(
+          EntryFigure.AREA,
+          EntryFigure.TARGET_RATE,
+          EntryFigure.SEED,
+          EntryFigure.SETTING,
+          EntryFigure.BEARING)),
+  HARVESTED(
+      "harvested", "harvested", Carries.NOTHING.maybe(EntryFigure.YIELD, EntryFigure.MOISTURE)),
+  SPRAYED(
+      "sprayed",
+      "sprayed",
+      Carries.NOTHING.maybe(EntryName.RESIDUAL).maybe(EntryFigure.WIND, EntryFigure.AIR)),
+  ROLLED("rolled", "rolled", Carries.NOTHING),
+  ENDED(
+      "ended",
+      "ended",
+      Carries.NOTHING.maybe(EntryName.ENDING).maybe(EntryFigure.WIND, EntryFigure.AIR)),
+  PLANTED("planted", "planted", Carries.NOTHING),
+  PLANTS(
+      "plants",
+      "plants counted",
+      Carries.NOTHING.needs(EntryFigure.PLANTS).needs(EntryName.SPECIES)),
+  HEIGHT("height", "height measured", Carries.NOTHING.needs(EntryFigure.HEIGHT)),
+  COVER("cover", "cover clipped and dried", Carries.NOTHING.needs(EntryFigure.COVER)),
+  STAGE("stage", "stage seen", Carries.NOTHING.needs(EntryName.SPECIES, EntryName.STAGE)),
+  COUNTED("counted", "kill counted", Carries.NOTHING.needs(EntryFigure.KILL)),
+  WEEDS("weeds", "weeds rated", Carries.NOTHING.needs(EntryFigure.WEEDS)),
+  CROP_STAND("cropStand", "stand of the crop", Carries.NOTHING.needs(EntryFigure.PLANTS)),
+  NOTE("note", "note", Carries.NOTHING);
+
+  private final String key;
+  private final String label;
+  private final Carries carries;
+
+  LogKind(String key, String label, Carries carries) {
+    this.key = key;
+    this.label = label;
+    this.carries = carries;
+  }
+
+  @Override
+  public String key() {
+    return key;
+  }
+
+  @Override
+  public String toString() {
+    return key;
+  }
+
+  /** {@return what it is, for a list or a sentence} */
+  public String label() {
+    return label;
+  }
+
+  /** {@return what an entry of this kind carries} */
+  public Carries carries() {
+    return carries;
+  }
+
+  /** {@return whether it is a look at the cover, which the season goes on from} */
+  public boolean sighting() {
+    return switch (this) {
+      case PLANTS, HEIGHT, COVER, STAGE -> true;
+      default -> false;
+    };
+  }
+
+  /** {@return whether it only makes sense where there is a cover} */
+  public boolean ofCover() {
+    return sighting() || this == COUNTED;
+  }
+
+  /**
+   * {@return the kind of a stored name}
+   *
+   * @param key name on the wire
+   * @throws Refused when there is none
+   */
+  public static LogKind of(String key) {
+    return Keyed.find(values(), key)
+        .orElseThrow(() -> new Refused("kind", "There is no kind of work called “" + key + "”."));
+  }
+}

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Reason, Schemas } from '../../api/client'
+import { alter, atOnce } from '../../farm/data'
+import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
+import { notice } from '../../shell/notice'
+import { sayDay } from '../../words/days'
+import { useKinds } from '../../words/kinds'
+import { sentence } from '../../words/reasons'
+import { kindOf, told, type CropOff } from './entries'
+
+/** One entry: what it says, who wrote it, the weather of its day, and what it said before. */
+const LOG = '/api/farms/{farmId}/fields/{fieldId}/log'
+const ENTRY = '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}'
+const props = defineProps<{
+  recorded: Schemas['Recorded']
+  fieldId: string
+  crops: CropOff[]
+  moved: Reason[]
+}>()
+const emit = defineEmits<{ correct: [] }>()
+const session = useSession()
+const kinds = useKinds()
+const entry = computed(() => props.recorded.entry)
+const kind = computed(() => kindOf(session.entryKinds, entry.value.kind))
+const label = computed(() => kind.value?.label ?? entry.value.kind)
+const say = { amount: session.amount, species: (id: string) => kinds.species(id)?.name ?? id }
+const figures = (e: Parameters<typeof told>[0]) => told(e, kind.value, props.crops, say).join(', ')
+
+const weather = computed(() => {
+  const w = props.recorded.weather
+  if (!w) return ''
+  const low = session.amount(w.lowC, 'CELSIUS').replace(/ °[CF]$/, '')
+  const parts = [`${low} to ${session.amount(w.highC, 'CELSIUS')}`]
+  parts.push(w.rainMm ? `${session.amount(w.rainMm, 'MM')} of rain` : 'no rain')
+  if (w.windMPerS != null) parts.push(`wind ${session.amount(w.windMPerS, 'M_PER_S')}`)
+  return `${parts.join(', ')} (${w.station})`
+})
+const from = computed(() => {
+  const { by, writtenAt, machine } = props.recorded
+  const who = by ? `${by}, ${sayDay(writtenAt.slice(0, 10))}` : ''
+  return [machine, who, weather.value].filter(Boolean).join(' · ')
+})
+
+/** Takes the entry out; it is gone from the list at once and can be put back. */
+const remove = () =>
+  attempt(async () => {
+    const path = { fieldId: props.fieldId, entryId: entry.value.id }
+    const without = (was: Schemas['FieldLog']) => ({
+      ...was,
+      entries: was.entries.filter((o) => o.entry.id !== entry.value.id),
+    })
+    const gone = () => alter('DELETE', ENTRY, { path })
+    await atOnce(LOG, { path: { fieldId: props.fieldId } }, without, gone)
+    notice.show(`Taken out: ${entry.value.words || label.value}.`, 'Undo', () =>
+      attempt(() => alter('POST', `${ENTRY}/restore`, { path })),
+    )
+  })
+</script>
+
+<template>
+  <li>
+    <span class="muted day">{{ sayDay(entry.doneOn) }} {{ entry.doneOn.slice(0, 4) }}</span>
+    <span class="grow">
+      <b>{{ sentence(label) }}</b>
+      <template v-if="figures(entry)"> {{ figures(entry) }}</template>
+      {{ entry.words }}
+      <span v-if="moved.length" class="moved">
+        moves the forecast: {{ moved.map((c) => session.reason(c)).join(' · ') }}
+      </span>
+      <span v-if="from" class="from muted">{{ from }}</span>
+      <span v-for="e in recorded.earlier" :key="e.until" class="from muted">
+        until {{ sayDay(e.until.slice(0, 10)) }}: {{ sayDay(e.doneOn) }}
+        {{ [figures(e), e.words].filter(Boolean).join(', ')
+        }}<template v-if="e.by">; put right by {{ e.by }}</template>
+      </span>
+    </span>
+    <template v-if="session.operator">
+      <button
+        class="link no-print"
+        :aria-label="`Put right: ${entry.words || label}`"
+        @click="emit('correct')"
+      >
+        Put right
+      </button>
+      <button
+        class="muted out no-print"
+        :aria-label="`Take out: ${entry.words || label}`"
+        @click="remove"
+      >
+        ×
+      </button>
+    </template>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  gap: 10px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.day {
+  white-space: nowrap;
+}
+.moved,
+.from {
+  display: block;
+  font-size: 0.86rem;
+}
+.moved {
+  color: var(--sky);
+}
+.out {
+  min-width: 24px;
+}
+</style>
