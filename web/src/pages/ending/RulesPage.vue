@@ -42,7 +42,8 @@ const save = () =>
   attempt(
     async () => {
       if (!rules.value) return
-      await took(await alter('PUT', RULES, { body: rules.value }))
+      const { version, ending } = rules.value
+      await took(await alter('PUT', RULES, { body: { version, ending } }))
       notice.show('Kept; every ending reckons with it.')
     },
     (refusal) => (refused.value = refusal),
@@ -61,6 +62,17 @@ const CROP: Record<string, string> = {
   corn: 'Corn',
   soybean: 'Soybeans',
   other: 'Other crops',
+}
+type Late = Rules['ending']['latePlanting'][number]
+/** Yields are said as the crop's own bushels. */
+const yieldUnit = (crop: string) => (crop === 'corn' ? 'CORN_MG_PER_HA' : 'BEAN_MG_PER_HA')
+const harvested = (l: Late) => rules.value?.harvested.find((h) => h.crop === l.crop)
+/** What the farm's own harvests brought, in words; nothing where too few are written down. */
+function brought(l: Late) {
+  const own = harvested(l)
+  return (
+    own && `Your ${own.harvests} harvests: ${session.amount(own.yieldMgPerHa, yieldUnit(l.crop))}`
+  )
 }
 const DAYS = [10, 20, 30, 45]
 const label = (key: string) => session.choices?.endings.find((e) => e.key === key)?.label ?? key
@@ -108,11 +120,7 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
           <div class="late">
             <MonthDayField v-model="l.bestUntil" label="Best until" />
             <MonthDayField v-model="l.lastOn" label="Last day" />
-            <FigureField
-              v-model="l.yieldMgPerHa"
-              label="Yield"
-              :unit="l.crop === 'corn' ? 'CORN_MG_PER_HA' : 'BEAN_MG_PER_HA'"
-            />
+            <FigureField v-model="l.yieldMgPerHa" label="Yield" :unit="yieldUnit(l.crop)" />
             <FigureField
               v-model="l.usdPerMg"
               label="Price"
@@ -126,6 +134,16 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
               unit="SHARE"
             />
           </div>
+          <p v-if="brought(l)" class="muted small">
+            {{ brought(l) }}
+            <button
+              v-if="session.owner && harvested(l)?.yieldMgPerHa !== l.yieldMgPerHa"
+              class="link"
+              @click="l.yieldMgPerHa = harvested(l)?.yieldMgPerHa ?? l.yieldMgPerHa"
+            >
+              Reckon with it
+            </button>
+          </p>
         </div>
       </section>
       <section class="card">

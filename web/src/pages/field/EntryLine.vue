@@ -35,12 +35,15 @@ const weather = computed(() => {
   const parts = [`${low} to ${session.amount(w.highC, 'CELSIUS')}`]
   parts.push(w.rainMm ? `${session.amount(w.rainMm, 'MM')} of rain` : 'no rain')
   if (w.windMPerS != null) parts.push(`wind ${session.amount(w.windMPerS, 'M_PER_S')}`)
-  return `${parts.join(', ')} (${w.station})`
+  return parts.join(', ')
+})
+const station = computed(() => {
+  const of = props.recorded.weather?.station
+  return of ? `Weather of the day: ${of}` : undefined
 })
 const from = computed(() => {
-  const { by, writtenAt, machine } = props.recorded
-  const who = by ? `${by}, ${sayDay(writtenAt.slice(0, 10))}` : ''
-  return [machine, who, weather.value].filter(Boolean).join(' · ')
+  const { by, machine } = props.recorded
+  return [machine, by && `written by ${by}`, weather.value].filter(Boolean).join(' · ')
 })
 
 /** Takes the entry out; it is gone from the list at once and can be put back. */
@@ -63,13 +66,12 @@ const remove = () =>
   <li>
     <span class="muted day">{{ sayDay(entry.doneOn) }} {{ entry.doneOn.slice(0, 4) }}</span>
     <span class="grow">
-      <b>{{ sentence(label) }}</b>
-      <template v-if="figures(entry)"> {{ figures(entry) }}</template>
-      {{ entry.words }}
+      <b>{{ sentence(label) }}</b>&nbsp;
+      {{ [figures(entry), entry.words].filter(Boolean).join(', ') }}
       <span v-if="moved.length" class="moved">
         moves the forecast: {{ moved.map((c) => session.reason(c)).join(' · ') }}
       </span>
-      <span v-if="from" class="from muted">{{ from }}</span>
+      <span v-if="from" class="from muted" :title="station">{{ from }}</span>
       <span v-for="e in recorded.earlier" :key="e.until" class="from muted">
         until {{ sayDay(e.until.slice(0, 10)) }}: {{ sayDay(e.doneOn) }}
         {{ [figures(e), e.words].filter(Boolean).join(', ')
@@ -104,6 +106,7 @@ li {
 }
 .day {
   white-space: nowrap;
+  min-width: 92px;
 }
 .moved,
 .from {

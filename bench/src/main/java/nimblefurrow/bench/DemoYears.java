@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
@@ -24,6 +25,7 @@ import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.units.CsvTable;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
 import nimblefurrow.core.weather.Station;
@@ -245,7 +247,7 @@ final class DemoYears {
       seeded = seeded.plusDays(25);
     }
     boolean tooLate = seeded.isAfter(LocalDate.of(y.season(), Month.NOVEMBER, 12));
-    StringBuilder log = new StringBuilder(harvest + "|harvested|" + brought(y.crop()));
+    StringBuilder log = new StringBuilder(harvest + "|harvested|||" + brought(y.crop()));
     String planting = next.crop().equals("smallGrain") ? "" : ";" + next.planted() + "|planted|";
     if (covered && FORAGE.equals(field.get("name")) && y.crop().equals("smallGrain")) {
       forage(field, y, next, harvest, log);
@@ -309,15 +311,18 @@ final class DemoYears {
         thought ? "the drill came %d days late: no vetch any more, rye alone".formatted(late) : "");
   }
 
-  /** What a harvest brought, in words, round the usual of its crop. */
+  /** What a harvest brought, Mg/ha, round the usual of its crop in the units it is sold by. */
   private String brought(String crop) {
     double luck = 0.85 + 0.3 * yields.nextDouble();
-    return switch (crop) {
-      case "soybean" -> Math.round(56 * luck) + " bu/ac";
-      case "smallGrain" -> Math.round(68 * luck) + " bu/ac";
-      case "silageCorn" -> Math.round(22 * luck) + " t/ac";
-      default -> Math.round(192 * luck) + " bu/ac";
-    };
+    double sold =
+        switch (crop) {
+          case "soybean" -> 56;
+          case "smallGrain" -> 68;
+          case "silageCorn" -> 22;
+          default -> 192;
+        };
+    double mgPerHa = UnitSystem.US.toSi(Math.round(sold * luck), CropKind.of(crop).yieldUnit());
+    return String.format(Locale.ENGLISH, "%.3f", mgPerHa);
   }
 
   /**

@@ -3,6 +3,7 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -231,5 +232,40 @@ class RecordTest {
                 default -> "SILAGE_MG_PER_HA";
               });
     }
+  }
+
+  /** What is usual on this farm outranks what ships, until the farm says otherwise. */
+  @Test
+  void harvestsSayWhatIsUsualHere() throws Exception {
+    JsonNode rules = owner.get(farm + "/rules").ok().json();
+    JsonNode corn = late(rules, "corn");
+    JsonNode own = null;
+    for (JsonNode h : rules.get("harvested")) {
+      own = h.get("crop").asString().equals("corn") ? h : own;
+    }
+    assertThat(own.get("harvests").asInt()).isGreaterThan(10);
+    assertThat(corn.get("yieldMgPerHa")).isEqualTo(own.get("yieldMgPerHa"));
+    Map<String, Object> mine = Api.map(rules.get("ending"));
+    Map<String, Object> said = Api.map(corn);
+    said.put("yieldMgPerHa", 9.25);
+    List<Object> late = new ArrayList<>();
+    rules
+        .at("/ending/latePlanting")
+        .forEach(l -> late.add(l.get("crop").asString().equals("corn") ? said : Api.map(l)));
+    mine.put("latePlanting", late);
+    JsonNode kept = owner.put(farm + "/rules", Map.of("ending", mine)).ok().json();
+    assertThat(late(kept, "corn").get("yieldMgPerHa").asDouble()).isEqualTo(9.25);
+    assertThat(kept.get("harvested")).isEqualTo(rules.get("harvested"));
+    owner.delete(farm + "/rules").ok();
+    assertThat(owner.get(farm + "/rules").ok().json().get("ending")).isEqualTo(rules.get("ending"));
+  }
+
+  private static JsonNode late(JsonNode rules, String crop) {
+    for (JsonNode l : rules.at("/ending/latePlanting")) {
+      if (l.get("crop").asString().equals(crop)) {
+        return l;
+      }
+    }
+    throw new AssertionError("no curve of " + crop);
   }
 }

@@ -1,7 +1,9 @@
 package nimblefurrow.server.ending;
 
+import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.ending.OwnYield;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
@@ -20,10 +22,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/farms/{farmId}/rules")
 class RulesController {
   private final FarmRulesRows rows;
+  private final EndingRulesOf rules;
+  private final OwnYields yields;
   private final Access access;
 
-  RulesController(FarmRulesRows rows, Access access) {
+  RulesController(FarmRulesRows rows, EndingRulesOf rules, OwnYields yields, Access access) {
     this.rows = rows;
+    this.rules = rules;
+    this.yields = yields;
     this.access = access;
   }
 
@@ -32,21 +38,24 @@ class RulesController {
    *
    * @param own whether the farm changed any
    * @param version for saving: the version that was read; null when there is none
+   * @param harvested what its own harvests brought, of crops with enough of them
    */
-  record RulesView(boolean own, @Nullable Long version, EndingRules ending) {}
+  record RulesView(
+      boolean own, @Nullable Long version, EndingRules ending, List<OwnYield> harvested) {}
+
+  /** Rules as they are sent. */
+  record RulesInput(@Nullable Long version, EndingRules ending) {}
 
   @GetMapping
   @Transactional(readOnly = true)
   public RulesView rules(@PathVariable UUID farmId) {
     access.see(farmId);
-    return rows.findByFarmId(farmId)
-        .map(r -> new RulesView(true, r.version, StoredRules.SHAPE.read(r.ending)))
-        .orElseGet(() -> new RulesView(false, null, EndingRules.shipped()));
+    return view(farmId, rows.findByFarmId(farmId).orElse(null));
   }
 
   @PutMapping
   @Saving
-  public RulesView put(@PathVariable UUID farmId, @RequestBody RulesView in) {
+  public RulesView put(@PathVariable UUID farmId, @RequestBody RulesInput in) {
     access.manage(farmId);
     FarmRulesRow row = rows.findByFarmId(farmId).orElse(null);
     Long version = row == null ? null : row.version;
@@ -57,7 +66,7 @@ class RulesController {
     }
     row.ending = StoredRules.SHAPE.store(in.ending());
     rows.saveAndFlush(row);
-    return new RulesView(true, row.version, in.ending());
+    return view(farmId, row);
   }
 
   /** Back to the rules that ship. */
@@ -66,6 +75,12 @@ class RulesController {
   public RulesView reset(@PathVariable UUID farmId) {
     access.manage(farmId);
     rows.findByFarmId(farmId).ifPresent(rows::delete);
-    return new RulesView(false, null, EndingRules.shipped());
+    rows.flush();
+    return view(farmId, null);
+  }
+
+  private RulesView view(UUID farmId, @Nullable FarmRulesRow row) {
+    return new RulesView(
+        row != null, row == null ? null : row.version, rules.of(farmId), yields.of(farmId));
   }
 }
