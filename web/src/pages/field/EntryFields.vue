@@ -34,8 +34,6 @@ function choices(n: EntryKind['names'][number]) {
   if (n.key === 'stage') return stages.value
   return n.choices
 }
-const label = (n: { label: string; needed: boolean }) =>
-  n.needed ? n.label : `${n.label}, if known`
 
 // The first species is the likeliest to be meant.
 watch(kind, (now) => {
@@ -52,7 +50,7 @@ watch(kind, (now) => {
     :key="n.key"
     v-model="draft.names[n.key]"
     :items="choices(n)"
-    :label="label(n)"
+    :label="n.label"
     :clearable="!n.needed"
     class="choice"
   />
@@ -60,7 +58,7 @@ watch(kind, (now) => {
     v-for="f in kind?.figures"
     :key="f.key"
     v-model="draft.figures[f.key]"
-    :label="label(f)"
+    :label="f.label"
     :unit="unitOf(f, draft.doneOn, crops)"
     class="amount"
   />

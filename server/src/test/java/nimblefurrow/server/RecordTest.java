@@ -268,4 +268,48 @@ class RecordTest {
     }
     throw new AssertionError("no curve of " + crop);
   }
+
+  /**
+   * Taken on for the twentieth: a count of the sixteenth answers it, one of the fourteenth does
+   * not.
+   */
+  @Test
+  void whatWasTakenOnIsDoneByItsEntry() throws Exception {
+    String field = field("Mill Quarter");
+    UUID due = UUID.randomUUID();
+    Map<String, Object> weeds =
+        Map.of(
+            "kind",
+            "weeds",
+            "dueFrom",
+            "2026-09-15",
+            "dueTo",
+            "2026-09-30",
+            "words",
+            "Rate the weeds");
+    owner.put(field + "/follow-ups/" + due, weeds).ok();
+    UUID early = UUID.randomUUID();
+    Map<String, Object> rated = Map.of("weedsOf10", 2);
+    owner.put(field + "/log/" + early, input("2026-09-09", "weeds", "", "figures", rated)).ok();
+    owner
+        .put(field + "/log/" + UUID.randomUUID(), input("2026-09-12", "note", "weeds are few"))
+        .ok();
+    assertThat(followUp(due).has("doneOn")).as("too early, or of another kind").isFalse();
+    UUID id = UUID.randomUUID();
+    owner.put(field + "/log/" + id, input("2026-09-10", "weeds", "", "figures", rated)).ok();
+    assertThat(followUp(due).get("doneOn").asString()).isEqualTo("2026-09-10");
+    owner.delete(field + "/log/" + id).ok();
+    assertThat(followUp(due).has("doneOn")).as("open without its entry").isFalse();
+    owner.post(field + "/log/" + id + "/restore", Map.of()).ok();
+    assertThat(followUp(due).get("doneOn").asString()).isEqualTo("2026-09-10");
+  }
+
+  private static JsonNode followUp(UUID id) throws Exception {
+    for (JsonNode u : owner.get(farm + "/follow-ups").ok().json()) {
+      if (u.get("id").asString().equals(id.toString())) {
+        return u;
+      }
+    }
+    throw new AssertionError("no follow-up " + id);
+  }
 }

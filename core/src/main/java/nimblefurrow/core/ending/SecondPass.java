@@ -17,6 +17,13 @@ public record SecondPass(MachineWork work, String label, int least, int most) {
   static final SecondPass SPRAY_AGAIN =
       new SecondPass(MachineWork.SPRAY, "spray again what greens up", 14, 24);
 
+  /**
+   * What a count found alive is sprayed at once: survivors stand up and drink. Counted from the day
+   * of the count.
+   */
+  public static final SecondPass SPRAY_SURVIVORS =
+      new SecondPass(MachineWork.SPRAY, "spray what is still alive", 0, 7);
+
   /** Whether one pass seldom ends a species, as annual ryegrass. */
   static boolean hard(Species s) {
     return s.family() == Family.GRASS && s.advice().herbicide().startsWith("hard");

@@ -1,5 +1,6 @@
 package nimblefurrow.core.record;
 
+import java.util.Set;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
@@ -73,6 +74,20 @@ public enum LogKind implements Keyed {
     return switch (this) {
       case PLANTS, HEIGHT, COVER, STAGE -> true;
       default -> false;
+    };
+  }
+
+  /**
+   * {@return what of the things to watch after an ending is seen to by an entry of this kind, by
+   * the keys of the {@link nimblefurrow.core.ending.WatchList}}
+   */
+  public Set<String> answers() {
+    return switch (this) {
+      case COUNTED -> Set.of("kill", "survivors", "regrowth", "slow");
+      case CROP_STAND -> Set.of("cropStand");
+      case WEEDS -> Set.of("weeds", "volunteers");
+      case SPRAYED, ROLLED -> Set.of("secondPass");
+      default -> Set.of();
     };
   }
 

@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.SecondPass;
@@ -58,18 +59,23 @@ final class EndingJobs {
     return list.add(f, JobKind.END.on(f.link()), method.label(), ways, after, null);
   }
 
+  private static @Nullable SecondPass usual(WorkField.Covered c) {
+    return c.ending()
+        .secondPass(c.plan().cover().stream().map(CoverComponent::species).toList())
+        .orElse(null);
+  }
+
   /**
-   * Adds the second pass behind an ending, planned or done.
+   * Adds the second pass behind an ending, planned or done, or behind a count that found too much
+   * alive.
    *
    * @param end index of the ending; −1 when it is done
    * @param planned day of the ending; −1 when it is done
    */
   void second(WorkField f, WorkField.Covered c, int end, int planned) {
-    SecondPass pass =
-        c.ending()
-            .secondPass(c.plan().cover().stream().map(CoverComponent::species).toList())
-            .orElse(null);
-    LocalDate ended = f.endedOn();
+    KillSeen survivors = f.survivors();
+    SecondPass pass = survivors == null ? usual(c) : SecondPass.SPRAY_SURVIVORS;
+    LocalDate ended = survivors == null ? f.endedOn() : survivors.on();
     if (pass == null || end < 0 && ended == null) {
       return;
     }

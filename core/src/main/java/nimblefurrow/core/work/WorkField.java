@@ -2,6 +2,7 @@ package nimblefurrow.core.work;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Purpose;
@@ -55,8 +56,23 @@ public record WorkField(
    * @param plan the cover
    * @param ending how it is meant to end
    * @param purpose the first reason for it
+   * @param killed the last count of what its ending killed; null where none was made since, or what
+   *     was alive has been seen to
    */
-  public record Covered(CoverPlan plan, EndingMethod ending, Purpose purpose) {}
+  public record Covered(
+      CoverPlan plan, EndingMethod ending, Purpose purpose, @Nullable KillSeen killed) {}
+
+  /**
+   * A count that found too much alive, on a field that may be sprayed; null where there is none.
+   */
+  @Nullable KillSeen survivors() {
+    KillSeen killed = covered == null ? null : covered.killed();
+    LocalDate ended = endedOn();
+    if (killed == null || ended == null || organic) {
+      return null;
+    }
+    return killed.poor() && !killed.on().isBefore(ended) ? killed : null;
+  }
 
   /** The middle day on which the crop is off. */
   LocalDate clear() {

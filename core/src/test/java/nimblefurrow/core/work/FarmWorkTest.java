@@ -13,6 +13,7 @@ import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.Shed;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.ending.NextCrop;
@@ -304,6 +305,40 @@ class FarmWorkTest {
     WorkFarm late = spring().from(LocalDate.of(2027, 6, 8), 40);
     WorkField gone = late.rye("Creek", Seedings.DRILL, Endings.ROW_ZONE, k);
     assertThat(late.work().job(gone.id(), "second")).isEqualTo(-1);
+  }
+
+  /** Counted on 20 May, ten days after the rolling: due within the week, from today on. */
+  @Test
+  void whatACountFoundAliveIsSprayedWithinTheWeek() {
+    WorkFarm farm = spring().from(LocalDate.of(2027, 5, 22), 80);
+    WorkFarm.Known k = seeded();
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 10));
+    k.killed = new KillSeen(LocalDate.of(2027, 5, 20), 0.8999);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    FarmWork work = farm.work();
+    Option pass = only(WorkFarm.job(work, f, "second"));
+    assertThat(pass.label()).isEqualTo("spray what is still alive");
+    assertThat(pass.first()).isZero();
+    assertThat(pass.last()).as("27 May").isEqualTo(5);
+    assertThat(farm.machines.get(pass.machine()).name()).isEqualTo("spray");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2027-05-20, 0.90, false, 2027-05-22",
+    "2027-05-20, 0.80, true, 2027-05-22",
+    "2027-05-09, 0.80, false, 2027-05-22",
+    "2027-05-14, 0.80, false, 2027-05-22",
+  })
+  void noneWhereEnoughDiedOrItMayNotOrIsOver(
+      LocalDate counted, double share, boolean organic, LocalDate today) {
+    WorkFarm farm = spring().from(today, 80);
+    WorkFarm.Known k = seeded();
+    k.organic = organic;
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 10));
+    k.killed = new KillSeen(counted, share);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    assertThat(farm.work().job(f.id(), "second")).isEqualTo(-1);
   }
 
   @Test

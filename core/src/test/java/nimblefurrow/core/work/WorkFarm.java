@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Shed;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
@@ -26,6 +27,7 @@ import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.seeding.WindowFinder;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
+import org.jspecify.annotations.Nullable;
 
 /** A farm of round figures to draw work up for: 10 ha fields, half of every goal on every day. */
 final class WorkFarm {
@@ -94,6 +96,7 @@ final class WorkFarm {
     String cropKey = "soybean";
     boolean ours = true;
     boolean organic;
+    @Nullable KillSeen killed;
     NextCrop.Kind next = NextCrop.Kind.SOYBEAN;
   }
 
@@ -151,7 +154,9 @@ final class WorkFarm {
             new NextCrop(k.next, PLANT),
             standing,
             null,
-            plan == null ? null : new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS));
+            plan == null
+                ? null
+                : new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, k.killed));
     fields.add(field);
     return field;
   }
@@ -201,7 +206,7 @@ final class WorkFarm {
             new NextCrop(NextCrop.Kind.OTHER, PLANT.plusMonths(5)),
             standing,
             Shed.id(first.name() + " behind"),
-            new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS));
+            new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, null));
     fields.add(field);
     return field;
   }

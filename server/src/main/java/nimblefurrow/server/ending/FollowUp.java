@@ -17,5 +17,9 @@ class FollowUp {
   LocalDate dueTo;
   String words;
   @Nullable LocalDate doneOn;
+
+  /** The entry of the record that answered it; null where somebody ticked it. */
+  @Nullable UUID doneBy;
+
   @Version @Nullable Long version;
 }

@@ -6,4 +6,6 @@ import nimblefurrow.server.support.FarmRows;
 
 interface FollowUps extends FarmRows<FollowUp, UUID> {
   List<FollowUp> findByFarmIdOrderByDueFrom(UUID farmId);
+
+  List<FollowUp> findByFarmIdAndDoneBy(UUID farmId, UUID entryId);
 }

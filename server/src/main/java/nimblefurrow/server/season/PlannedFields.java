@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Forecaster;
@@ -61,6 +62,7 @@ public class PlannedFields {
    * @param standing how it stands today
    * @param followed whether another cover follows with no crop between
    * @param later whether it stands behind another cover of the same season
+   * @param killed the last count of what its ending killed, where nothing was done about it since
    */
   public record PlannedField(
       FarmView farm,
@@ -73,7 +75,8 @@ public class PlannedFields {
       @Nullable Purpose purpose,
       FieldStanding standing,
       boolean followed,
-      boolean later) {
+      boolean later,
+      @Nullable KillSeen killed) {
     /** The cover's id where it stands behind another of its season; null for the first. */
     public @Nullable UUID link() {
       return later && plan != null ? plan.id() : null;
@@ -294,6 +297,7 @@ public class PlannedFields {
         plan == null ? null : FieldCase.purpose(plan.plan()),
         p.standing(),
         c.followedOn() != null,
-        c.later());
+        c.later(),
+        c.log().killed());
   }
 }

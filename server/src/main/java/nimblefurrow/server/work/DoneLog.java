@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.record.Told;
@@ -83,13 +84,18 @@ class DoneLog {
     return new Written(farm.id());
   }
 
+  /** What a count found alive after the last pass is still to be seen to. */
+  private static boolean poor(@Nullable KillSeen killed) {
+    return killed != null && killed.poor();
+  }
+
   private static @Nullable LocalDate written(WorkItem item, SeasonLog season) {
     LocalDate day = season.done().get(kinds(item).get(0));
     LocalDate ended = season.done().get(Deed.ENDING.logKind());
     boolean sprayedBefore =
         JobKind.of(item.job) == JobKind.SECOND
             && day != null
-            && (ended == null || day.isBefore(ended));
+            && (ended == null || day.isBefore(ended) || poor(season.killed()));
     return sprayedBefore ? null : day;
   }
 

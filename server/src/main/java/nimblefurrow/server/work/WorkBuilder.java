@@ -189,7 +189,8 @@ class WorkBuilder {
         f.link(),
         plan == null || cover == null || purpose == null
             ? null
-            : new WorkField.Covered(cover, EndingMethod.of(plan.plan().ending()), purpose));
+            : new WorkField.Covered(
+                cover, EndingMethod.of(plan.plan().ending()), purpose, f.killed()));
   }
 
   private Map<UUID, WorkField.Place> places(List<PlannedField> all) {

@@ -19,6 +19,7 @@ import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.TakenAway;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,9 +33,16 @@ public class LogService {
   private final LogEntries entries;
   private final DeedSaids said;
   private final TakenAway away;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
-  LogService(LogEntries entries, DeedSaids said, TakenAway away, Clock clock) {
+  LogService(
+      LogEntries entries,
+      DeedSaids said,
+      TakenAway away,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.events = events;
     this.away = away;
     this.said = said;
     this.entries = entries;
@@ -164,6 +172,7 @@ public class LogService {
       stored.actives = entry.actives();
       put(stored, entry);
       entries.save(stored);
+      events.publishEvent(new EntryWritten(farmId, fieldId, view(stored)));
     } else if (!stored.fieldId.equals(fieldId)) {
       throw new NotFound(AWAY);
     }
@@ -194,12 +203,14 @@ public class LogService {
   public void remove(UUID farmId, UUID id, UUID account) {
     LogEntry entry = entries.get(farmId, id, "There is no such entry.");
     away.take(farmId, TABLE, id, entry.kind.key() + " " + entry.doneOn, account);
+    events.publishEvent(new EntryTaken(farmId, id));
   }
 
   /** Takes an entry out for good: whoever wrote it for a tick writes it again with the next. */
   @Transactional
   public void drop(UUID farmId, UUID id) {
     entries.delete(entries.get(farmId, id, "There is no such entry."));
+    events.publishEvent(new EntryTaken(farmId, id));
   }
 
   /**
@@ -210,5 +221,7 @@ public class LogService {
   @Transactional
   public void restore(UUID farmId, UUID id) {
     away.bringBack(farmId, TABLE, id);
+    LogEntry back = entries.get(farmId, id, AWAY);
+    events.publishEvent(new EntryWritten(farmId, back.fieldId, view(back)));
   }
 }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
+import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.SeasonDates;
@@ -67,6 +69,20 @@ public record SeasonLog(
         .filter(e -> e.kind() == LogKind.ENDED)
         .map(e -> e.get(EntryName.ENDING))
         .reduce(null, (before, now) -> now == null ? before : now);
+  }
+
+  /** The last count of what the ending killed, unless something was sprayed or rolled since. */
+  public @Nullable KillSeen killed() {
+    KillSeen last = null;
+    for (EntryView e : entries) {
+      Double share = e.get(EntryFigure.KILL);
+      if (e.kind() == LogKind.COUNTED && share != null) {
+        last = new KillSeen(e.doneOn(), share);
+      } else if (e.kind() == LogKind.SPRAYED || e.kind() == LogKind.ROLLED) {
+        last = null;
+      }
+    }
+    return last;
   }
 
   /** Only what concerns one cover of several. */
