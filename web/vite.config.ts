@@ -26,6 +26,12 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//],
         runtimeCaching: [
           {
+            // What of core runs here: asked for anew where there is a signal, else as it was.
+            urlPattern: ({ url }) => url.pathname.startsWith('/phone/'),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'phone', networkTimeoutSeconds: 3 },
+          },
+          {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
               url.pathname.startsWith('/api/') &&
@@ -39,5 +45,5 @@ export default defineConfig({
   ],
   test: { include: ['src/**/*.test.ts'], environment: 'node' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 700 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/phone': 'http://127.0.0.1:8080' } },
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiMagnify } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import AskDialog from './AskDialog.vue'
@@ -12,6 +12,7 @@ import PhoneBar from './PhoneBar.vue'
 import SeasonPicker from './SeasonPicker.vue'
 import ShortcutList from './ShortcutList.vue'
 import { useOthers } from '../farm/others'
+import { keepHere } from '../phone/ask'
 import { useSession } from '../session'
 import { sayDay, sayFullDay } from '../words/days'
 import { arrive } from './arrival'
@@ -49,6 +50,9 @@ function onKey(event: KeyboardEvent) {
 }
 
 useOthers()
+onMounted(() => {
+  if (smAndDown.value) keepHere()
+})
 useEventListener('keydown', onKey)
 watch(() => route.path, arrive)
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { consider } from '../../farm/data'
+import { standCount } from '../../phone/counts'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -28,13 +28,11 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([counts.value, area.value, planted.value])
       : '',
   () =>
-    consider('/api/bench/stand-count', {
-      body: {
-        counts: counts.value,
-        frameM2: area.value,
-        liveSeedsPerM2: planted.value,
-        confidence: session.usual('confidence'),
-      },
+    standCount({
+      counts: counts.value,
+      frameM2: area.value,
+      liveSeedsPerM2: planted.value,
+      confidence: session.usual('confidence'),
     }),
 )
 /** Rounded: a count along rows is not known to the plant. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PlanInput } from '../../api/client'
-import { consider } from '../../farm/data'
+import { floweringCount } from '../../phone/counts'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { kept } from './kept'
@@ -45,8 +45,8 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([stops.value, heads.value, target.value, asked.value, looking.value])
       : '',
   () =>
-    consider('/api/bench/flowering', {
-      body: {
+    floweringCount(
+      {
         stops: stops.value.map((flowering) => ({ heads: heads.value, flowering })),
         target: target.value / 100,
         riskTooEarly: session.usual('countRisk'),
@@ -55,7 +55,8 @@ const { answer, trouble } = useAnswer(
         species: asked.value,
         look: looking.value as 'ANTHERS',
       },
-    }),
+      known.value?.scale ?? { cereal: true, stages: [] },
+    ),
 )
 const DECISION: Record<string, string> = {
   roll: 'Roll',

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { alter, consider } from '../../farm/data'
+import { send } from '../../outbox'
+import { killCount } from '../../phone/counts'
 import { useAnswer } from '../../answer'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
 import { plus } from '../../words/days'
+import { counted } from '../../words/lists'
 import { kept } from './kept'
 import { useFieldLog } from './log'
 import NumberPad from './NumberPad.vue'
@@ -27,10 +29,7 @@ const asking = computed(() => (numbers.value.length % 2 ? 'after' : 'before'))
 
 const { answer, trouble } = useAnswer(
   () => (frames.value.length ? JSON.stringify(frames.value) : ''),
-  () =>
-    consider('/api/bench/kill', {
-      body: { frames: frames.value, confidence: session.usual('confidence') },
-    }),
+  () => killCount({ frames: frames.value, confidence: session.usual('confidence') }),
 )
 const taken = ref(false)
 const percent = (v: number) => `${Math.round(v * 100)} %`
@@ -39,14 +38,18 @@ const percent = (v: number) => `${Math.round(v * 100)} %`
 async function secondPass() {
   const today = session.farm?.today ?? ''
   await attempt(async () => {
-    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/follow-ups/{id}', {
-      path: { fieldId: props.fieldId, id: newId() },
+    const id = newId()
+    await send({
+      about: id,
+      method: 'PUT',
+      url: `/api/farms/${session.farm?.id}/fields/${props.fieldId}/follow-ups/${id}`,
       body: {
         kind: 'secondPass',
         dueFrom: today,
         dueTo: plus(today, session.usual('secondLookDays')),
         words: `Second pass: ${percent(answer.value?.kill ?? 0)} dead`,
       },
+      said: 'second pass, to look at',
     })
     taken.value = true
     notice.show('It stands under Endings, to look at.')
@@ -59,11 +62,13 @@ async function keep() {
     [
       {
         kind: 'counted',
-        words: `${frames.value.length} frames`,
+        words: counted(frames.value.length, 'frame', 'frames'),
         figures: { killShare: answer.value.kill },
       },
     ],
-    'Kept.',
+    answer.value.secondPass
+      ? 'Kept; where it may be sprayed, the work asks for it when it is laid out anew.'
+      : 'Kept.',
   )
   if (done) numbers.value = []
 }

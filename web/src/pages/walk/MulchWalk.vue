@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { alter, consider, read } from '../../farm/data'
+import { read } from '../../farm/data'
+import { send } from '../../outbox'
+import { mulchSample } from '../../phone/counts'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -27,13 +29,11 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([hoops.value, frame.value, dry.value, target.value])
       : '',
   () =>
-    consider('/api/bench/mulch', {
-      body: {
-        samples: hoops.value.map((wetKg) => ({ wetKg, frameM2: frame.value! })),
-        dryMatterFraction: dry.value!,
-        targetMgPerHa: target.value,
-        confidence: session.usual('confidence'),
-      },
+    mulchSample({
+      samples: hoops.value.map((wetKg) => ({ wetKg, frameM2: frame.value! })),
+      dryMatterFraction: dry.value!,
+      targetMgPerHa: target.value,
+      confidence: session.usual('confidence'),
     }),
 )
 
@@ -55,14 +55,18 @@ async function keep() {
   )
   if (!done) return
   if (height.value && shade.value) {
-    await alter('PUT', '/api/farms/{farmId}/fields/{fieldId}/pairs/{id}', {
-      path: { fieldId: props.fieldId, id: newId() },
+    const id = newId()
+    await send({
+      about: id,
+      method: 'PUT',
+      url: `/api/farms/${session.farm?.id}/fields/${props.fieldId}/pairs/${id}`,
       body: {
         clippedOn: session.farm?.today ?? '',
         heightCm: height.value,
         cover: shade.value,
         mgPerHa,
       },
+      said: 'height and shade beside a clip',
     })
   }
   hoops.value = []

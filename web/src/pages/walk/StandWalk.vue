@@ -4,6 +4,7 @@ import type { PlanInput, Schemas } from '../../api/client'
 import { consider, upload } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
+import { standCount } from '../../phone/counts'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 import { kept } from './kept'
@@ -30,20 +31,28 @@ const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
 const area = computed(() =>
   byRow.value ? (length.value ?? 0) * (spacing.value ?? 0) : (frame.value ?? 0),
 )
-const { answer, trouble: countTrouble } = useAnswer(
-  () => (counts.value.length && area.value > 0 ? JSON.stringify([counts.value, area.value]) : ''),
-  () =>
-    consider('/api/farms/{farmId}/fields/{fieldId}/stand', {
-      path: path(),
-      body: {
-        plan: props.plan,
-        stand: {
-          counts: counts.value,
-          frameM2: area.value,
-          confidence: session.usual('confidence'),
-        },
+const words = () =>
+  counts.value.length && area.value > 0 ? JSON.stringify([counts.value, area.value]) : ''
+/** What stands, reckoned on the phone; what it means for the season needs a signal. */
+const { answer: counted, trouble: countTrouble } = useAnswer(words, () =>
+  standCount({
+    counts: counts.value,
+    frameM2: area.value,
+    confidence: session.usual('confidence'),
+  }),
+)
+const { answer } = useAnswer(words, () =>
+  consider('/api/farms/{farmId}/fields/{fieldId}/stand', {
+    path: path(),
+    body: {
+      plan: props.plan,
+      stand: {
+        counts: counts.value,
+        frameM2: area.value,
+        confidence: session.usual('confidence'),
       },
-    }),
+    },
+  }),
 )
 
 const VERDICT: Record<string, string> = {
@@ -62,7 +71,8 @@ async function photo(event: Event) {
 }
 
 async function keep() {
-  if (!answer.value) return
+  const stand = counted.value
+  if (!stand) return
   const all = props.plan.components
   const live = all.map((c) => {
     const s = session.choices?.species.find((o) => o.id === c.species)
@@ -76,7 +86,7 @@ async function keep() {
       kind: 'plants',
       words: `${counts.value.length} frames${photographed}`,
       names: { species: c.species },
-      figures: { plantsPerM2: (answer.value!.plantsPerM2 * live[i]!) / sum },
+      figures: { plantsPerM2: (stand.plantsPerM2 * live[i]!) / sum },
     })),
     'Kept; the forecast goes on from it.',
   )
@@ -105,26 +115,27 @@ async function keep() {
       <span v-for="(c, i) in counts" :key="i">{{ c }}</span>
     </NumberPad>
     <p v-if="countTrouble" class="rust">{{ countTrouble }}</p>
-    <section v-if="answer" class="card mt-3">
-      <h2>{{ VERDICT[answer.verdict] }}</h2>
-      <p class="answer">{{ session.amount(answer.plantsPerM2, 'PER_M2') }}</p>
+    <section v-if="counted" class="card mt-3">
+      <h2>{{ answer ? VERDICT[answer.verdict] : 'What stands' }}</h2>
+      <p class="answer">{{ session.amount(counted.plantsPerM2, 'PER_M2') }}</p>
       <RangeBar
-        :low="answer.low"
-        :middle="answer.plantsPerM2"
-        :high="answer.high"
-        :most="1.25 * Math.max(answer.high, 1)"
+        :low="counted.low"
+        :middle="counted.plantsPerM2"
+        :high="counted.high"
+        :most="1.25 * Math.max(counted.high, 1)"
       />
       <p class="small muted">
-        Surely between {{ session.amount(answer.low, 'PER_M2') }} and
-        {{ session.amount(answer.high, 'PER_M2') }} (nine times in ten) from {{ answer.frames }}
-        {{ answer.frames === 1 ? 'frame' : 'frames'
-        }}<template v-if="answer.shareOfLiveSeed !== undefined"
+        Surely between {{ session.amount(counted.low, 'PER_M2') }} and
+        {{ session.amount(counted.high, 'PER_M2') }} (nine times in ten) from {{ counted.frames }}
+        {{ counted.frames === 1 ? 'frame' : 'frames'
+        }}<template v-if="answer?.shareOfLiveSeed !== undefined"
           >; {{ session.amount(answer.shareOfLiveSeed, 'SHARE') }} of live seed made a
           plant</template
         >.
       </p>
-      <p>{{ sentence(session.reason(answer.reason)) }}.</p>
-      <p class="mt-2">
+      <p v-if="answer">{{ sentence(session.reason(answer.reason)) }}.</p>
+      <p v-else class="muted">What it means for this season is reckoned when there is a signal.</p>
+      <p v-if="answer" class="mt-2">
         As it is, it does its job in <b>{{ answer.goalAsItIs }} of {{ answer.years }}</b> years.
         <template v-if="answer.goalReseeded !== undefined">
           Drilled again now: <b>{{ answer.goalReseeded }}</b>.

@@ -39,6 +39,15 @@ public record StageSeen(String stage, double fraction) {
       this.cereal = cereal;
       this.mark = mark;
     }
+
+    /**
+     * {@return what is usually looked for on a species}
+     *
+     * @param scale its stages
+     */
+    public static Look usual(StageScale scale) {
+      return scale.cereal() ? ANTHERS : BLOOM;
+    }
   }
 
   /**

@@ -17,6 +17,9 @@ public record StageScale(String name, List<Stage> stages) {
    */
   public record Stage(String name, double fraction) {}
 
+  /** Name of the cereals' scale. */
+  public static final String CEREAL = "cereal";
+
   private static final double VIABLE_CEREAL_SEED = 1.36;
   private static final double VIABLE_BROADLEAF_SEED = 1.33;
 
@@ -26,7 +29,7 @@ public record StageScale(String name, List<Stage> stages) {
 
   /** {@return whether this is the scale of cereals} */
   public boolean cereal() {
-    return name.equals("cereal");
+    return name.equals(CEREAL);
   }
 
   /**

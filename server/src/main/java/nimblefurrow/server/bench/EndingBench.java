@@ -93,8 +93,8 @@ class EndingBench {
             .orElseThrow(() -> new Refused("species", "There is no such species in the table."))
             .clock()
             .scale();
-    StageSeen.Look usual = scale.cereal() ? StageSeen.Look.ANTHERS : StageSeen.Look.BLOOM;
-    return StageSeen.of(scale, q.look() == null ? usual : q.look(), share);
+    StageSeen.Look look = q.look();
+    return StageSeen.of(scale, look == null ? StageSeen.Look.usual(scale) : look, share);
   }
 
   @Schema(

@@ -161,7 +161,11 @@ class SeasonController {
       double bulkKgPerM3,
       double heightCm,
       double mostMgPerHa,
-      List<String> stages) {}
+      List<String> stages,
+      ScaleChoice scale) {}
+
+  /** Stages as a count on the phone needs them: shares of the photothermal sum to the key stage. */
+  record ScaleChoice(boolean cereal, List<StageScale.Stage> stages) {}
 
   @GetMapping("/farms/{farmId}/choices")
   Choices choices(@PathVariable UUID farmId) {
@@ -222,7 +226,8 @@ class SeasonController {
         s.seed().bulkKgPerM3(),
         s.growth().heightMaxCm(),
         s.growth().maxMgPerHa(),
-        s.clock().scale().stages().stream().map(StageScale.Stage::name).toList());
+        s.clock().scale().stages().stream().map(StageScale.Stage::name).toList(),
+        new ScaleChoice(s.clock().scale().cereal(), s.clock().scale().stages()));
   }
 
   private static RatesChoice rates(Species.Rates r) {

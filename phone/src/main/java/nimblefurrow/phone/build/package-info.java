@@ -1,0 +1,3 @@
+/** Makes the browser's module when the program is built. */
+@org.jspecify.annotations.NullMarked
+package nimblefurrow.phone.build;
