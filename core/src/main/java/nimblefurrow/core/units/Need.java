@@ -2,7 +2,10 @@ package nimblefurrow.core.units;
 
 import java.util.Locale;
 
-/** What inputs must be, each refused with a sentence. */
+/**
+ * What inputs must be, each refused with a sentence. Per cent signs are put together by hand: the
+ * compiler for the phone knows no {@code %%} in a format.
+ */
 public final class Need {
   /** More than any farm has of anything; beyond it sums would run out of range. */
   private static final double MOST = 1e9;
@@ -61,8 +64,7 @@ public final class Need {
   public static double share(String where, String what, double value) {
     if (!(value > 0 && value <= 1)) {
       throw new Refused(
-          where,
-          "%s must be above 0 up to 100 %%; it is %s %%.".formatted(what, said(value * 100)));
+          where, what + " must be above 0 up to 100 %; it is " + said(value * 100) + " %.");
     }
     return value;
   }
@@ -76,7 +78,7 @@ public final class Need {
     if (!(value >= 0.5 && value <= 0.999)) {
       throw new Refused(
           "confidence",
-          "Confidence must be between 50 and 99.9 %%; it is %s %%.".formatted(said(value * 100)));
+          "Confidence must be between 50 and 99.9 %; it is " + said(value * 100) + " %.");
     }
     return value;
   }

@@ -7,8 +7,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class SinglePage {
   @GetMapping({
-    "/{page:(?!api$|assets$|error$)[a-z-]+}",
-    "/{page:(?!api$|assets$|error$)[a-z-]+}/**",
+    "/{page:(?!api$|assets$|phone$|error$)[a-z-]+}",
+    "/{page:(?!api$|assets$|phone$|error$)[a-z-]+}/**",
   })
   String page() {
     return "forward:/index.html";
