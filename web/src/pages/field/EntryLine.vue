@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiPencilOutline } from '@mdi/js'
 import { computed } from 'vue'
 import type { Reason, Schemas } from '../../api/client'
 import { alter, atOnce } from '../../farm/data'
@@ -80,14 +81,16 @@ const remove = () =>
     </span>
     <template v-if="session.operator">
       <button
-        class="link no-print"
+        class="muted do no-print"
+        title="Put right"
         :aria-label="`Put right: ${entry.words || label}`"
         @click="emit('correct')"
       >
-        Put right
+        <v-icon :icon="mdiPencilOutline" size="18" />
       </button>
       <button
-        class="muted out no-print"
+        class="muted do no-print"
+        title="Take out"
         :aria-label="`Take out: ${entry.words || label}`"
         @click="remove"
       >
@@ -116,7 +119,24 @@ li {
 .moved {
   color: var(--sky);
 }
-.out {
-  min-width: 24px;
+.do {
+  min-width: 28px;
+}
+@media (max-width: 600px) {
+  li {
+    flex-wrap: wrap;
+    gap: 0 6px;
+  }
+  .day {
+    flex-basis: 100%;
+    font-size: 0.86rem;
+  }
+  .grow {
+    flex: 1 1 0;
+  }
+  .do {
+    min-width: 44px;
+    min-height: 44px;
+  }
 }
 </style>
