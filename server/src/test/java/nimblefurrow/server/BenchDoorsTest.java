@@ -38,6 +38,7 @@ class BenchDoorsTest {
         "tank | {\"products\":[{\"name\":\"Demo systemic A\",\"ratePerHa\":2.1,\"unit\":\"L\"}],\"carrierLPerHa\":140,\"tankL\":2400,\"areaHa\":40} | lastTankL | 800",
         "blend | {\"seedKgPerHa\":20,\"fertiliserKgPerHa\":180,\"batchKg\":4000,\"hours\":2,\"seedDensityKgPerM3\":720,\"fertiliserDensityKgPerM3\":1000} | batchSeedKg | 400",
         "meter-limits | {\"tries\":[{\"setting\":5,\"rateKgPerHa\":12},{\"setting\":60,\"rateKgPerHa\":110}],\"targetKgPerHa\":50} | highestKgPerHa | 110",
+        "correction | {\"pairs\":[{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8}]} | factor | 0.84868",
         "flowering | {\"stops\":[{\"heads\":10,\"flowering\":9},{\"heads\":10,\"flowering\":8}]} | stopsLeft | 18"
       })
   void answersByHand(String door, String question, String key, double wanted) throws Exception {
