@@ -10,6 +10,8 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import FarmMembers from './FarmMembers.vue'
 import PasswordForm from './PasswordForm.vue'
+import ProfileForm from './ProfileForm.vue'
+import SignedInList from './SignedInList.vue'
 
 const session = useSession()
 const router = useRouter()
@@ -105,7 +107,9 @@ function setTheme(dark: boolean) {
       </form>
     </section>
     <FarmMembers />
+    <ProfileForm />
     <PasswordForm />
+    <SignedInList />
     <section class="card">
       <h2 class="mb-1">Tokens for scripts</h2>
       <p class="muted mb-3">

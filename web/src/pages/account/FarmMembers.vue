@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { ask } from '../../shell/ask'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
@@ -49,6 +50,15 @@ const remove = (accountId: string) =>
       path: { accountId },
     })
   })
+const leave = (accountId: string) =>
+  attempt(async () => {
+    const farm = session.farm?.name ?? ''
+    const what = `Leave ${farm}? Only an owner can let you in again.`
+    if (!(await ask(what, 'Leave', 'Stay'))) return
+    await alter('DELETE', `${MEMBERS}/{accountId}`, { path: { accountId } })
+    await session.load()
+    notice.show(`You are no longer on ${farm}.`)
+  })
 const copy = () =>
   attempt(async () => {
     await navigator.clipboard.writeText(made.value?.url ?? '')
@@ -83,6 +93,9 @@ const copy = () =>
               @click="remove(m.id)"
             >
               Take off
+            </button>
+            <button v-else-if="m.email === session.state?.email" class="rust" @click="leave(m.id)">
+              Leave
             </button>
           </td>
         </tr>

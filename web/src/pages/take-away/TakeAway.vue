@@ -15,6 +15,8 @@ const file = ref<File | null>(null)
 const wrong = ref<Refusal | null>(null)
 const busy = ref(false)
 const base = computed(() => `/api/farms/${session.farm?.id}`)
+/** What was done and seen, an entry a line, in the reader's units. */
+const record = computed(() => `${base.value}/record.csv?units=${session.units}`)
 
 const make = () =>
   attempt(async () => {
@@ -64,10 +66,11 @@ async function bring() {
     <section class="card mb-4">
       <h2>As a table</h2>
       <p class="muted my-2">
-        CSV with a line a field; it opens in any spreadsheet. Change dates, rates or ways there and
-        bring it back.
+        CSV opens in any spreadsheet. The plan has a line a field: change dates, rates or ways there
+        and bring it back. The record has a line for all that was done and seen.
       </p>
       <v-btn variant="outlined" :href="base + '/plan.csv'" download>Plan as CSV</v-btn>
+      <v-btn variant="outlined" class="ml-2" :href="record" download>Record as CSV</v-btn>
       <form v-if="session.owner" class="mt-4" @submit.prevent="bring">
         <div class="row">
           <v-file-input

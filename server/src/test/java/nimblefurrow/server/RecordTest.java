@@ -312,4 +312,44 @@ class RecordTest {
     }
     throw new AssertionError("no follow-up " + id);
   }
+
+  @Test
+  void theRecordIsATableInTheReadersUnits() throws Exception {
+    String field = field("Creek Forty");
+    UUID id = UUID.randomUUID();
+    Map<String, Object> figures = Map.of("yieldMgPerHa", 3.5, "moistureShare", 0.13);
+    owner
+        .put(field + "/log/" + id, input("2026-09-11", "harvested", "=1+1", "figures", figures))
+        .ok();
+    String us = line("us");
+    String metric = line("metric");
+    // By its crop: corn is 56 lb a bushel.
+    assertThat(us).contains(",55.76,bu/ac,corn,13,");
+    assertThat(metric).contains(",3.5,Mg/ha,corn,13,");
+    assertThat(us).as("no cell is a formula").doesNotContain(",=1+1");
+    assertThat(head("us")).contains("\"Area done, ac\"").contains("\"Height, in\"");
+    assertThat(head("metric")).contains("\"Area done, ha\"").contains("\"Height, cm\"");
+    assertThat(us.split(",")).hasSameSizeAs(metric.split(","));
+  }
+
+  private static String head(String units) throws Exception {
+    return owner
+        .get(farm + "/record.csv?units=" + units)
+        .ok()
+        .text()
+        .lines()
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static String line(String units) throws Exception {
+    return owner
+        .get(farm + "/record.csv?units=" + units)
+        .ok()
+        .text()
+        .lines()
+        .filter(l -> l.startsWith("2026-09-11,Creek Forty,harvested"))
+        .findFirst()
+        .orElseThrow();
+  }
 }

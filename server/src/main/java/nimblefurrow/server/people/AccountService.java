@@ -55,14 +55,10 @@ public class AccountService {
   @Transactional
   public Person open(String email, String name, String password) {
     String address = email.strip();
-    if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+")) {
-      throw new InputProblem("email", "“" + address + "” is not an e-mail address.");
-    }
+    requireAddress(address);
     requireName(name);
     requirePassword(password, address);
-    if (accounts.findByEmailIgnoreCase(address).isPresent()) {
-      throw new InputProblem("email", "There is already an account for " + address + ".");
-    }
+    requireFree(address);
     Account account = new Account();
     account.id = UUID.randomUUID();
     account.email = address;
@@ -93,6 +89,35 @@ public class AccountService {
     Account a = account(id);
     requirePassword(next, a.email);
     a.passwordHash = encoder.encode(next);
+  }
+
+  /**
+   * Changes a person's address.
+   *
+   * @throws InputProblem when it is none, or another account's
+   */
+  @Transactional
+  public void changeEmail(UUID id, String email) {
+    String address = email.strip();
+    requireAddress(address);
+    Account a = account(id);
+    if (!a.email.equalsIgnoreCase(address)) {
+      requireFree(address);
+    }
+    a.email = address;
+    accounts.saveAndFlush(a);
+  }
+
+  private static void requireAddress(String address) {
+    if (address.length() > LONGEST_EMAIL || !address.matches("[^@\\s]+@[^@\\s]+")) {
+      throw new InputProblem("email", "“" + address + "” is not an e-mail address.");
+    }
+  }
+
+  private void requireFree(String address) {
+    if (accounts.findByEmailIgnoreCase(address).isPresent()) {
+      throw new InputProblem("email", "There is already an account for " + address + ".");
+    }
   }
 
   private static void requireName(String name) {

@@ -64,16 +64,31 @@ class MemberController {
     return members(farmId);
   }
 
+  /** Takes someone off the farm; whoever wants to leave takes off themselves. */
   @DeleteMapping("/{accountId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
   public void remove(@PathVariable UUID farmId, @PathVariable UUID accountId) {
-    access.manage(farmId);
     if (accountId.equals(access.person().id())) {
-      throw new InputProblem("id", "You cannot remove yourself.");
+      leaving(farmId, access.see(farmId));
+    } else {
+      access.manage(farmId);
     }
     Membership.Key key = new Membership.Key(accountId, farmId);
     memberships.delete(
         memberships.findById(key).orElseThrow(() -> new NotFound("They are not on this farm.")));
+  }
+
+  /** A farm keeps at least one owner. */
+  private void leaving(UUID farmId, Role role) {
+    long owners =
+        memberships.findByKeyFarmId(farmId).stream()
+            .filter(m -> Role.of(m.role) == Role.OWNER)
+            .count();
+    if (role == Role.OWNER && owners < 2) {
+      throw new InputProblem(
+          "id",
+          "You cannot remove yourself: you are the only owner. Make someone else owner first.");
+    }
   }
 }

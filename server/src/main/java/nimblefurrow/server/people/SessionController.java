@@ -54,6 +54,8 @@ class SessionController {
 
   record PasswordInput(String now, String next) {}
 
+  record EmailInput(String email, String password) {}
+
   record TokenInput(String name) {}
 
   @GetMapping("/api/session")
@@ -112,6 +114,30 @@ class SessionController {
     signIn.again(person.id(), input.now(), request.getRemoteAddr());
     accounts.changePassword(person.id(), input.next());
     entrance.leaveElsewhere(person, request);
+  }
+
+  /** Changes one's address, with the password that holds now. */
+  @PutMapping("/api/account/email")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void changeEmail(@RequestBody EmailInput input, HttpServletRequest request) {
+    access.atTheKeyboard();
+    Person person = access.person();
+    signIn.again(person.id(), input.password(), request.getRemoteAddr());
+    accounts.changeEmail(person.id(), input.email());
+  }
+
+  /** Where one is signed in. */
+  @GetMapping("/api/account/sessions")
+  List<SignedIn> signedIn(HttpServletRequest request) {
+    return entrance.signedIn(access.person(), request);
+  }
+
+  /** Signs oneself out somewhere. */
+  @DeleteMapping("/api/account/sessions/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void signOutThere(@PathVariable String id) {
+    access.atTheKeyboard();
+    entrance.end(access.person(), id);
   }
 
   @GetMapping("/api/account/tokens")

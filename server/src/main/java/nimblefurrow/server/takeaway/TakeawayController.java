@@ -3,6 +3,7 @@ package nimblefurrow.server.takeaway;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.units.UnitSystem;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,6 +32,15 @@ class TakeawayController {
   @GetMapping(path = "/api/farms/{farmId}/plan.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> csv(@PathVariable UUID farmId) {
     return file("plan.csv", takeaway.csv(farmId));
+  }
+
+  /** The record of all fields, in a system of units. */
+  @GetMapping(path = "/api/farms/{farmId}/record.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> record(
+      @PathVariable UUID farmId, @RequestParam(defaultValue = "us") String units) {
+    return file(
+        "record.csv",
+        takeaway.record(farmId, units.equals("metric") ? UnitSystem.METRIC : UnitSystem.US));
   }
 
   @GetMapping(path = "/api/farms/{farmId}/plan.ics", produces = "text/calendar;charset=UTF-8")

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.people.Access;
@@ -21,6 +22,7 @@ import nimblefurrow.server.season.SeasonService;
 import nimblefurrow.server.season.SeasonView;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.worklog.FarmRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +33,7 @@ class TakeawayService {
   private final PlanService plans;
   private final FarmService farms;
   private final CalendarFeeds feeds;
+  private final FarmRecord record;
   private final Access access;
   private final Clock clock;
 
@@ -39,12 +42,14 @@ class TakeawayService {
       PlanService plans,
       FarmService farms,
       CalendarFeeds feeds,
+      FarmRecord record,
       Access access,
       Clock clock) {
     this.seasons = seasons;
     this.plans = plans;
     this.farms = farms;
     this.feeds = feeds;
+    this.record = record;
     this.access = access;
     this.clock = clock;
   }
@@ -58,6 +63,12 @@ class TakeawayService {
   String csv(UUID farmId) {
     access.see(farmId);
     return PlanCsv.write(rows(farmId));
+  }
+
+  /** All that was done and seen on a farm, in a system of units. */
+  String record(UUID farmId, UnitSystem units) {
+    access.see(farmId);
+    return RecordCsv.write(record.of(farms.get(farmId)), units);
   }
 
   String calendar(UUID farmId) {

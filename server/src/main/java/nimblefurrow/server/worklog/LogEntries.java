@@ -12,6 +12,8 @@ interface LogEntries extends FarmRows<LogEntry, UUID> {
   List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOn(
       UUID farmId, LocalDate from, LocalDate to);
 
+  List<LogEntry> findByFarmIdOrderByDoneOnAscCreatedAtAsc(UUID farmId);
+
   List<LogEntry> findByFarmIdAndKindOrderByDoneOn(UUID farmId, LogKind kind);
 
   List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOn(
