@@ -88,6 +88,9 @@ class RecordTest {
     assertThat(owner.put(log + UUID.randomUUID(), area).refused(422))
         .contains("Creek Forty has")
         .contains("9000.0 ha (22239 ac) cannot have been done on it");
+    Map<String, Object> rolled =
+        input("2026-09-08", "rolled", "", "machineId", UUID.randomUUID().toString());
+    assertThat(owner.put(log + UUID.randomUUID(), rolled).refused(404)).contains("no such machine");
   }
 
   @Test

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
@@ -70,7 +71,7 @@ class Circumstances {
     Map<String, String> all = new TreeMap<>();
     all.put("day", "It is %s: the days ahead are known anew".formatted(said(farm.today())));
     weather.ahead(farm, AHEAD_DAYS).ifPresent(w -> all.put("ahead", rain(w)));
-    harvests(farm, all);
+    logged(farm, all);
     covers(farm, all);
     for (MachineView m : shed.machines(farmId)) {
       all.put("machine " + m.id(), machine(m));
@@ -92,10 +93,18 @@ class Circumstances {
     return all;
   }
 
-  private void harvests(FarmView farm, Map<String, String> all) {
+  private void logged(FarmView farm, Map<String, String> all) {
     Map<UUID, SeasonLog> logs = log.ofSeason(farm.id(), farm.seasonYear());
     for (FieldView f : fields.list(farm.id())) {
-      LocalDate done = logs.getOrDefault(f.id(), SeasonLog.EMPTY).done().get(LogKind.HARVESTED);
+      SeasonLog season = logs.getOrDefault(f.id(), SeasonLog.EMPTY);
+      KillSeen killed = season.killed();
+      if (killed != null && killed.poor()) {
+        all.put(
+            "killed " + f.id(),
+            "%s: only %.0f %% of the cover was dead on %s"
+                .formatted(f.name(), 100 * killed.share(), said(killed.on())));
+      }
+      LocalDate done = season.done().get(LogKind.HARVESTED);
       LocalDate meant = f.crop().harvestOn();
       if (done != null) {
         all.put("harvest " + f.id(), "%s was harvested on %s".formatted(f.name(), said(done)));

@@ -4,6 +4,7 @@ import java.util.UUID;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.NotFound;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,6 +23,7 @@ class LogController {
   private final LogService log;
   private final FieldRecord record;
   private final LogCorrections corrections;
+  private final MachineNames machines;
   private final FieldService fields;
   private final FarmService farms;
   private final Access access;
@@ -30,12 +32,14 @@ class LogController {
       LogService log,
       FieldRecord record,
       LogCorrections corrections,
+      MachineNames machines,
       FieldService fields,
       FarmService farms,
       Access access) {
     this.log = log;
     this.record = record;
     this.corrections = corrections;
+    this.machines = machines;
     this.fields = fields;
     this.farms = farms;
     this.access = access;
@@ -56,7 +60,7 @@ class LogController {
       @RequestBody LogViews.EntryInput input) {
     access.work(farmId);
     EntryView entry = input.entry(entryId);
-    AreaDone.check(fields.get(farmId, fieldId), entry);
+    check(farmId, fieldId, entry);
     return log.add(farmId, fieldId, entry, farms.get(farmId).today(), access.person().id());
   }
 
@@ -69,9 +73,18 @@ class LogController {
       @RequestBody LogViews.Correction input) {
     access.work(farmId);
     EntryView entry = input.entry().entry(entryId);
-    AreaDone.check(fields.get(farmId, fieldId), entry);
+    check(farmId, fieldId, entry);
     return corrections.correct(
         farmId, fieldId, entry, input.version(), farms.get(farmId).today(), access.person().id());
+  }
+
+  /** It is of the farm's own field and machine, and of no more than the field has. */
+  private void check(UUID farmId, UUID fieldId, EntryView entry) {
+    AreaDone.check(fields.get(farmId, fieldId), entry);
+    UUID machine = entry.machineId();
+    if (machine != null && !machines.names(farmId).containsKey(machine)) {
+      throw new NotFound("This farm has no such machine.");
+    }
   }
 
   @DeleteMapping("/{entryId}")

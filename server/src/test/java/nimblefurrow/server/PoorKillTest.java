@@ -1,0 +1,60 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A count that found too much alive asks for a spray in the work, until one is written down. */
+class PoorKillTest {
+  private static void write(Api owner, String field, String day, String kind, Object figures)
+      throws Exception {
+    Map<String, Object> in = new HashMap<>(Map.of("doneOn", day, "kind", kind, "words", ""));
+    in.put("figures", figures);
+    owner.put(field + "/log/" + UUID.randomUUID(), in).ok();
+  }
+
+  /** What is to be done on a field a second time, as the work is laid out; null for nothing. */
+  private static JsonNode second(Api owner, String farm, String id) throws Exception {
+    JsonNode proposal = WorkTest.laidOut(owner, farm).get("proposal");
+    for (String list : new String[] {"items", "left"}) {
+      for (JsonNode i : proposal.get(list)) {
+        if (i.get("fieldId").asString().equals(id)
+            && i.get("job").asString().startsWith("second")) {
+          return i;
+        }
+      }
+    }
+    return null;
+  }
+
+  @Test
+  void whatIsStillAliveIsSprayedOnce() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String id = null;
+    for (JsonNode f : owner.get(farm + "/season").ok().json().get("furrows")) {
+      if (f.at("/plan/plan/ending").asString("").equals("rollPlant")
+          && !f.get("organic").asBoolean()) {
+        id = f.get("fieldId").asString();
+      }
+    }
+    String field = farm + "/fields/" + id;
+    owner.put(farm + "/clock", Map.of("today", "2027-06-02")).ok();
+    owner.season(farm, 2026);
+    Map<String, Object> nothing = Map.of();
+    write(owner, field, "2026-09-25", "seeded", nothing);
+    write(owner, field, "2027-05-24", "ended", nothing);
+    assertThat(second(owner, farm, id)).as("rolled, and nothing is known of it yet").isNull();
+    write(owner, field, "2027-06-01", "counted", Map.of("killShare", 0.72));
+    JsonNode spray = second(owner, farm, id);
+    assertThat(spray.get("label").asString()).isEqualTo("spray what is still alive");
+    write(owner, field, "2027-06-02", "sprayed", nothing);
+    assertThat(second(owner, farm, id)).as("seen to").isNull();
+    write(owner, field, "2027-06-02", "counted", Map.of("killShare", 0.95));
+    assertThat(second(owner, farm, id)).as("enough died").isNull();
+  }
+}
