@@ -63,6 +63,13 @@ class RecordTest {
     assertThat(e.get("writtenAt").asString()).startsWith("20");
     assertThat(e.at("/weather/highC").asDouble()).isGreaterThan(e.at("/weather/lowC").asDouble());
     assertThat(e.at("/weather/station").asString()).isNotBlank();
+    assertThat(e.at("/weather/windMPerS").asDouble()).isPositive();
+    UUID spray = UUID.randomUUID();
+    Map<String, Object> felt = Map.of("windMPerS", 1.5);
+    owner.put(field + "/log/" + spray, input("2026-09-08", "sprayed", "", "figures", felt)).ok();
+    assertThat(entry(field, spray).get("weather").has("windMPerS"))
+        .as("what was felt outranks the station")
+        .isFalse();
     UUID note = UUID.randomUUID();
     owner.put(field + "/log/" + note, input("2026-09-08", "note", "a note has none")).ok();
     assertThat(entry(field, note).has("weather")).isFalse();

@@ -32,9 +32,9 @@ public enum EntryFigure implements Keyed {
   YIELD("yieldMgPerHa", "Yield", Unit.MG_PER_HA, 0, 120),
   /** Water in the grain, of its mass. */
   MOISTURE("moistureShare", "Moisture", Unit.SHARE, 0, 0.6),
-  /** Wind as it was felt in the field: it outranks the station's. */
+  /** Wind as it was felt in the field: it stands in the place of the station's. */
   WIND("windMPerS", "Wind", Unit.M_PER_S, 0, 40),
-  /** Warmth of the air as it was in the field: it outranks the station's. */
+  /** Warmth of the air at the work, beside the day's extremes of the station. */
   AIR("airC", "Air", Unit.CELSIUS, -40, 55);
 
   private final String key;

@@ -2,6 +2,7 @@ package nimblefurrow.core.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -20,5 +21,17 @@ class AnsweredTest {
   void anEntryAnswersWhatWasTakenOn(String kind, String keys) {
     assertThat(LogKind.of(kind).answers())
         .containsExactlyInAnyOrder(keys.isEmpty() ? new String[0] : keys.split(" "));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "weeds, 2026-09-10, true",
+    "weeds, 2026-09-09, false",
+    "weeds, 2026-10-20, true",
+    "note, 2026-09-20, false"
+  })
+  void fiveDaysBeforeItsTimeIsEarlyEnough(String kind, LocalDate on, boolean answers) {
+    Answered weeds = new Answered("weeds", LocalDate.of(2026, 9, 15));
+    assertThat(weeds.by(LogKind.of(kind), on)).isEqualTo(answers);
   }
 }

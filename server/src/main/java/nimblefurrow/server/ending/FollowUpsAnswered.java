@@ -1,6 +1,8 @@
 package nimblefurrow.server.ending;
 
-import java.util.Set;
+import java.time.LocalDate;
+import nimblefurrow.core.record.Answered;
+import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.worklog.EntryTaken;
 import nimblefurrow.server.worklog.EntryWritten;
 import org.springframework.context.event.EventListener;
@@ -9,9 +11,6 @@ import org.springframework.stereotype.Component;
 /** What was taken on of a field is done when its entry is written down, and open without it. */
 @Component
 class FollowUpsAnswered {
-  /** A count some days before its time still answers. Working value. */
-  private static final int EARLY_DAYS = 5;
-
   private final FollowUps followUps;
 
   FollowUpsAnswered(FollowUps followUps) {
@@ -20,17 +19,14 @@ class FollowUpsAnswered {
 
   @EventListener
   void written(EntryWritten written) {
-    Set<String> kinds = written.entry().kind().answers();
-    if (kinds.isEmpty()) {
-      return;
-    }
+    LogKind kind = written.entry().kind();
+    LocalDate on = written.entry().doneOn();
     followUps.findByFarmIdOrderByDueFrom(written.farmId()).stream()
         .filter(u -> u.fieldId.equals(written.fieldId()) && u.doneOn == null)
-        .filter(u -> kinds.contains(u.kind))
-        .filter(u -> !written.entry().doneOn().isBefore(u.dueFrom.minusDays(EARLY_DAYS)))
+        .filter(u -> new Answered(u.kind, u.dueFrom).by(kind, on))
         .forEach(
             u -> {
-              u.doneOn = written.entry().doneOn();
+              u.doneOn = on;
               u.doneBy = written.entry().id();
               followUps.save(u);
             });

@@ -46,7 +46,7 @@ public class WatchService {
   List<WatchController.WatchItem> list(UUID farmId, UUID fieldId) {
     PlannedField f = planned.one(farmId, fieldId);
     CoverPlan cover = EndableField.of(f).cover();
-    EndingMethod way = EndingMethod.of(Objects.requireNonNull(f.plan()).plan().ending());
+    EndingMethod way = Objects.requireNonNull(f.ending());
     Set<String> taken =
         followUps.findByFarmIdOrderByDueFrom(farmId).stream()
             .filter(u -> u.fieldId.equals(fieldId))

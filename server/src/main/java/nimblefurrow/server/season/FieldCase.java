@@ -220,7 +220,7 @@ record FieldCase(
   }
 
   /** The way it was ended, where that is written down; else the way it is meant to be. */
-  private EndingMethod way(PlanInput plan) {
+  EndingMethod way(PlanInput plan) {
     String done = log.endedBy();
     return EndingMethod.of(done == null ? plan.ending() : done);
   }

@@ -3,7 +3,6 @@ package nimblefurrow.server.season;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.chain.CropKind;
-import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
@@ -125,7 +124,7 @@ class Furrows {
         window,
         placing.standing(),
         plan.plan().status() == PlanStatus.ACCEPTED,
-        EndingMethod.of(plan.plan().ending()),
+        c.way(plan.plan()),
         comeBy);
   }
 
@@ -193,7 +192,7 @@ class Furrows {
     all.addAll(
         PlanWarnings.of(
             placing.cover(),
-            EndingMethod.of(plan.ending()),
+            c.way(plan),
             placing.window(),
             FieldCase.purpose(plan),
             outlook,

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.outlook.Purpose;
@@ -62,6 +63,8 @@ public class PlannedFields {
    * @param standing how it stands today
    * @param followed whether another cover follows with no crop between
    * @param later whether it stands behind another cover of the same season
+   * @param ending the way it was ended where that is written down, else as it is meant to be; null
+   *     without a plan
    * @param killed the last count of what its ending killed, where nothing was done about it since
    */
   public record PlannedField(
@@ -76,6 +79,7 @@ public class PlannedFields {
       FieldStanding standing,
       boolean followed,
       boolean later,
+      @Nullable EndingMethod ending,
       @Nullable KillSeen killed) {
     /** The cover's id where it stands behind another of its season; null for the first. */
     public @Nullable UUID link() {
@@ -298,6 +302,7 @@ public class PlannedFields {
         p.standing(),
         c.followedOn() != null,
         c.later(),
+        plan == null ? null : c.way(plan.plan()),
         c.log().killed());
   }
 }

@@ -6,12 +6,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.outlook.Purpose;
@@ -190,7 +190,7 @@ class WorkBuilder {
         plan == null || cover == null || purpose == null
             ? null
             : new WorkField.Covered(
-                cover, EndingMethod.of(plan.plan().ending()), purpose, f.killed()));
+                cover, Objects.requireNonNull(f.ending()), purpose, f.killed()));
   }
 
   private Map<UUID, WorkField.Place> places(List<PlannedField> all) {

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblefurrow.core.chain.CropKind;
+import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.farm.FarmView;
@@ -112,8 +113,10 @@ class FieldRecord {
       return null;
     }
     double wind = seen.windMs(d);
+    // What was felt in the field outranks the station's.
+    boolean told = Double.isNaN(wind) || e.figures.containsKey(EntryFigure.WIND.key());
     return new LogViews.DayWeather(
-        seen.tminC(d), seen.tmaxC(d), seen.precipMm(d), Double.isNaN(wind) ? null : wind, station);
+        seen.tminC(d), seen.tmaxC(d), seen.precipMm(d), told ? null : wind, station);
   }
 
   private static boolean outdoors(LogKind kind) {

@@ -8,8 +8,10 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** A count that found too much alive asks for a spray in the work, until one is written down. */
-class PoorKillTest {
+/**
+ * How a cover was ended, and how well, outranks what was meant: in the work and in what to watch.
+ */
+class AfterTheEndingTest {
   private static void write(Api owner, String field, String day, String kind, Object figures)
       throws Exception {
     Map<String, Object> in = new HashMap<>(Map.of("doneOn", day, "kind", kind, "words", ""));
@@ -35,13 +37,7 @@ class PoorKillTest {
   void whatIsStillAliveIsSprayedOnce() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();
-    String id = null;
-    for (JsonNode f : owner.get(farm + "/season").ok().json().get("furrows")) {
-      if (f.at("/plan/plan/ending").asString("").equals("rollPlant")
-          && !f.get("organic").asBoolean()) {
-        id = f.get("fieldId").asString();
-      }
-    }
+    String id = rolled(owner, farm);
     String field = farm + "/fields/" + id;
     owner.put(farm + "/clock", Map.of("today", "2027-06-02")).ok();
     owner.season(farm, 2026);
@@ -56,5 +52,42 @@ class PoorKillTest {
     assertThat(second(owner, farm, id)).as("seen to").isNull();
     write(owner, field, "2027-06-02", "counted", Map.of("killShare", 0.95));
     assertThat(second(owner, farm, id)).as("enough died").isNull();
+  }
+
+  /** A field of the made-up farm that is to be rolled and may be sprayed. */
+  private static String rolled(Api owner, String farm) throws Exception {
+    for (JsonNode f : owner.get(farm + "/season").ok().json().get("furrows")) {
+      String way = f.at("/plan/plan/ending").asString("");
+      if (way.equals("rollPlant") && !f.get("organic").asBoolean()) {
+        return f.get("fieldId").asString();
+      }
+    }
+    throw new AssertionError("nothing is rolled");
+  }
+
+  @Test
+  void whatIsWatchedIsOfTheWayItWasEnded() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = farm + "/fields/" + rolled(owner, farm);
+    owner.put(farm + "/clock", Map.of("today", "2027-06-02")).ok();
+    owner.season(farm, 2026);
+    write(owner, field, "2026-09-25", "seeded", Map.of());
+    String meant = owner.get(field + "/watch").ok().text();
+    assertThat(meant).contains("\"kill\"").doesNotContain("rooted again");
+    Map<String, Object> tilled =
+        Map.of(
+            "doneOn",
+            "2027-05-24",
+            "kind",
+            "ended",
+            "words",
+            "",
+            "names",
+            Map.of("ending", "till"));
+    owner.put(field + "/log/" + UUID.randomUUID(), tilled).ok();
+    assertThat(owner.get(field + "/watch").ok().text())
+        .contains("rooted again")
+        .doesNotContain("\"kill\"");
   }
 }
