@@ -32,10 +32,17 @@ export default defineConfig({
             options: { cacheName: 'phone', networkTimeoutSeconds: 3 },
           },
           {
+            // A picture never changes, and there are many: they have a place of their own.
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' && /\/pictures\/[^/]+(\/small)?$/.test(url.pathname),
+            handler: 'CacheFirst',
+            options: { cacheName: 'pictures', expiration: { maxEntries: 200 } },
+          },
+          {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
               url.pathname.startsWith('/api/') &&
-              !/\.(pdf|ics|csv|zip|geojson)$/.test(url.pathname),
+              !/\/papers\/|\.(pdf|ics|csv|zip|geojson)$/.test(url.pathname),
             handler: 'NetworkFirst',
             options: { cacheName: 'api', expiration: { maxEntries: 300 } },
           },

@@ -16,6 +16,11 @@ vi.mock('./api/client', () => ({
   refusal: (status: number, body: { detail?: string }) => new Refusal(status, body.detail ?? ''),
 }))
 vi.mock('./farm/data', () => ({ sentOtherwise: vi.fn() }))
+const pictures = new Map<string, string>()
+vi.mock('./pictures/sending', () => ({
+  waitingPicture: (id: string) => Promise.resolve(pictures.get(id)),
+  forgetPicture: (id: string) => Promise.resolve(pictures.delete(id)),
+}))
 vi.mock('./shell/notice', () => ({ notice: { show: (text: string) => said.push(text) } }))
 
 /** What the network does with each request: a status with a body, or no signal at all. */
@@ -46,7 +51,9 @@ async function load(online = true) {
   vi.stubGlobal('fetch', (url: string, request?: { body: string }) => {
     if (url === '/api/session')
       return Promise.resolve({ json: () => Promise.resolve({ signedIn: false }) })
-    sent.push({ url, body: JSON.parse(request?.body ?? 'null') as unknown })
+    const body = request?.body ?? 'null'
+    const words = body.startsWith('{') || body === 'null'
+    sent.push({ url, body: words ? (JSON.parse(body) as unknown) : body })
     const answer = answers.shift() ?? 'no signal'
     return answer === 'no signal'
       ? Promise.reject(new TypeError('failed to fetch'))
@@ -64,6 +71,7 @@ beforeEach(async () => {
   sent.length = 0
   said.length = 0
   stored.clear()
+  pictures.clear()
   await load(false)
 })
 const waits = () => outbox.waiting.value.map((w) => w.about)
@@ -176,5 +184,49 @@ describe('what is written without a signal', () => {
     stored.set('outbox', '{broken')
     await load(false)
     expect(waits()).toEqual([])
+  })
+
+  const picture = (after: string): Waiting => ({
+    ...job('picture-p1'),
+    method: 'PUT',
+    body: null,
+    picture: 'p1',
+    after,
+  })
+
+  it('a picture goes out as it is and is forgotten once it is there', async () => {
+    pictures.set('p1', 'bytes of a picture')
+    answers = [ok()]
+    await outbox.send(picture('ridge'))
+    expect(sent).toEqual([{ url: '/jobs/picture-p1/done', body: 'bytes of a picture' }])
+    await vi.waitFor(() => expect(pictures.size).toBe(0))
+  })
+
+  it('a picture waits for its entry, also for one that was refused', async () => {
+    pictures.set('p1', 'bytes of a picture')
+    await outbox.send(job('ridge'))
+    await outbox.send(picture('ridge'))
+    answers = [{ status: 422, body: { detail: 'Too much.' } }]
+    await outbox.flush()
+    await outbox.flush()
+    expect(waits()).toEqual(['ridge', 'picture-p1'])
+    expect(answers).toEqual([])
+    answers = [ok(), ok()]
+    await outbox.mend(outbox.waiting.value[0]!, { share: 1 })
+    expect(sent.slice(-2).map((s) => s.url)).toEqual(['/jobs/ridge/done', '/jobs/picture-p1/done'])
+    expect(waits()).toEqual([])
+  })
+
+  it('a picture is dropped with its entry', async () => {
+    await outbox.send(job('ridge'))
+    await outbox.send(picture('ridge'))
+    await outbox.send(job('bench'))
+    outbox.drop(outbox.waiting.value[0]!)
+    expect(waits()).toEqual(['bench'])
+  })
+
+  it('a picture that is no longer on the phone says so', async () => {
+    await outbox.send(picture('ridge')).catch((e: Error) => said.push(e.message))
+    expect(said).toEqual(['The picture is no longer on this phone.'])
   })
 })

@@ -17,6 +17,10 @@ export interface Waiting {
   said: string
   /** The field whose record it is of, where it is an entry of one. */
   fieldId?: string
+  /** The picture that is sent instead of a body. */
+  picture?: string
+  /** What it waits for: it means nothing before that is there. */
+  after?: string
   /** Why it was refused; it stays until somebody mends or drops it. */
   problem?: string
 }
@@ -40,13 +44,29 @@ export function onSent(listener: () => void): () => void {
   return () => listeners.delete(listener)
 }
 
+/** What goes with it: a picture out of the browser's database, or words. */
+async function bodyOf(w: Waiting): Promise<{ type: string; body: BodyInit }> {
+  if (!w.picture) return { type: 'application/json', body: JSON.stringify(w.body) }
+  const { waitingPicture } = await import('./pictures/sending')
+  const body = await waitingPicture(w.picture)
+  if (!body) throw refusal(410, { detail: 'The picture is no longer on this phone.' })
+  return { type: 'image/jpeg', body }
+}
+
+async function gone(w: Waiting) {
+  if (!w.picture) return
+  const { forgetPicture } = await import('./pictures/sending')
+  await forgetPicture(w.picture)
+}
+
 async function go(w: Waiting): Promise<unknown> {
+  const { type, body: sent } = await bodyOf(w)
   let response: Response
   try {
     response = await fetch(w.url, {
       method: w.method,
-      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
-      body: JSON.stringify(w.body),
+      headers: { 'Content-Type': type, 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+      body: sent,
     })
   } catch {
     return undefined
@@ -56,11 +76,13 @@ async function go(w: Waiting): Promise<unknown> {
     return undefined
   const body: unknown = await response.json().catch(() => ({}))
   if (!response.ok) throw refusal(response.status, body)
+  void gone(w)
   void sentOtherwise()
   return body
 }
 
 const unsent = () => waiting.value.filter((w) => !w.problem)
+const held = (w: Waiting) => waiting.value.some((o) => o.about === w.after)
 
 /**
  * Sends, or keeps for later.
@@ -91,9 +113,9 @@ let flushing = false
 
 const same = (a: Waiting, b: Waiting) => JSON.stringify(a) === JSON.stringify(b)
 
-/** Forgets what waits, as if it had never been written. */
+/** Forgets what waits with what waits for it, as if it had never been written. */
 export function drop(w: Waiting) {
-  waiting.value = waiting.value.filter((o) => !same(o, w))
+  waiting.value = waiting.value.filter((o) => !same(o, w) && o.after !== w.about)
 }
 
 /** Puts what was refused right and sends it again, in its turn. */
@@ -109,9 +131,10 @@ export async function flush(): Promise<void> {
   let sent = 0
   try {
     for (const next of unsent()) {
+      if (held(next)) continue
       try {
         if ((await goOnce(next)) === undefined) break
-        drop(next)
+        waiting.value = waiting.value.filter((o) => !same(o, next))
       } catch (e) {
         const problem = (e as Error).message
         notice.show(`${next.said} could not be kept: ${problem}`)

@@ -79,6 +79,7 @@ export const useSession = defineStore('session', () => {
 
   /** What entries of a field's record carry, by kind. */
   const entryKinds = computed(() => reference.value?.entries ?? [])
+  const paperKinds = computed(() => reference.value?.papers ?? [])
   /** What is usual where nothing is known yet, in SI and round in the reader's units. */
   function usual(key: Schemas['UsualView']['key']): number {
     return reference.value?.usual.find((u) => u.key === key)?.[units.value] ?? 0
@@ -96,6 +97,7 @@ export const useSession = defineStore('session', () => {
     season,
     choices,
     entryKinds,
+    paperKinds,
     usual,
     units,
     owner,

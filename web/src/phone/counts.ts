@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
-import { consider } from '../farm/data'
+import { consider, upload } from '../farm/data'
+import { pixelsOf } from '../pictures/shrink'
 import { hereOrThere } from './ask'
 
 /*
@@ -52,4 +53,10 @@ export const floweringCount = (body: Schemas['FloweringQuestion'], scale: Scale)
       body.look ?? '',
     ],
     () => consider('/api/bench/flowering', { body }),
+  )
+
+/** Ground under green leaves in a picture taken straight down. */
+export const greenCover = async (picture: Blob) =>
+  hereOrThere<Pick<Schemas['CoverAnswer'], 'cover'>>('green', [await pixelsOf(picture)], () =>
+    upload('/api/bench/green-cover', new File([picture], 'down.jpg', { type: 'image/jpeg' })),
   )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { drop, flush, waiting, type Waiting } from '../outbox'
+import { tidy } from '../pictures/sending'
 import MendEntry from '../pages/field/MendEntry.vue'
 import { counted } from '../words/lists'
 import { sentence } from '../words/reasons'
@@ -11,9 +12,13 @@ const refused = computed(() => waiting.value.filter((w) => w.problem))
 const mending = ref<Waiting | null>(null)
 const unsent = computed(() => waiting.value.filter((w) => !w.problem))
 
+onMounted(() => void tidy(waiting.value))
+
 function forget(w: Waiting) {
+  const before = waiting.value
   drop(w)
-  notice.show(`Dropped: ${w.said}.`, 'Undo', () => (waiting.value = [...waiting.value, w]))
+  const dropped = before.filter((o) => !waiting.value.includes(o))
+  notice.show(`Dropped: ${w.said}.`, 'Undo', () => (waiting.value = [...waiting.value, ...dropped]))
 }
 </script>
 

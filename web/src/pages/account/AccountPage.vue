@@ -8,6 +8,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
+import PapersButton from '../../papers/PapersButton.vue'
 import FarmMembers from './FarmMembers.vue'
 import PasswordForm from './PasswordForm.vue'
 import ProfileForm from './ProfileForm.vue'
@@ -104,6 +105,12 @@ function setTheme(dark: boolean) {
       <form class="row" @submit.prevent="saveFarm">
         <v-text-field v-model="farmName" label="Name" style="max-width: 260px" />
         <v-btn type="submit" variant="outlined">Save</v-btn>
+        <PapersButton
+          v-if="session.farm"
+          holder="farm"
+          :holder-id="session.farm.id"
+          :title="session.farm.name"
+        />
       </form>
     </section>
     <FarmMembers />

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
+import PapersButton from '../../papers/PapersButton.vue'
 import { attempt } from '../../shell/attempt'
 
 /** A product as its label has it. */
@@ -104,6 +105,12 @@ async function save() {
       <div class="row mt-3">
         <v-btn color="primary" type="submit">Keep</v-btn>
         <v-btn variant="text" @click="product = null">Leave it</v-btn>
+        <PapersButton
+          v-if="version !== undefined"
+          holder="product"
+          :holder-id="id"
+          :title="label.name"
+        />
       </div>
     </form>
   </v-dialog>

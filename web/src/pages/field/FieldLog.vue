@@ -6,6 +6,8 @@ import { waiting } from '../../outbox'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
+import PapersButton from '../../papers/PapersButton.vue'
+import PictureStrip from '../../pictures/PictureStrip.vue'
 import CorrectEntry from './CorrectEntry.vue'
 import EntryLine from './EntryLine.vue'
 import LogForm from './LogForm.vue'
@@ -31,7 +33,10 @@ const here = computed(() => waiting.value.filter((w) => w.fieldId === props.fiel
 
 <template>
   <section class="card">
-    <h2>What was done and seen</h2>
+    <div class="row">
+      <h2 class="grow">What was done and seen</h2>
+      <PapersButton class="no-print" holder="field" :holder-id="fieldId" title="this field" />
+    </div>
     <LogForm
       v-if="session.operator"
       :field-id="fieldId"
@@ -39,6 +44,7 @@ const here = computed(() => waiting.value.filter((w) => w.fieldId === props.fiel
       :species="species"
       :crops="crops"
     />
+    <PictureStrip :field-id="fieldId" />
     <ul class="log">
       <li v-for="w in here" :key="w.about" class="rust">
         {{ sentence(w.said) }}, {{ w.problem ? 'refused' : 'waits to be sent' }}

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useSession } from '../../session'
+import TakenRow from '../../pictures/TakenRow.vue'
+import TakePicture from '../../pictures/TakePicture.vue'
+import type { Taken } from '../../pictures/taking'
 import EntryFields from './EntryFields.vue'
 import { blank, inputOf, kindOf, type CropOff } from './entries'
 import { useWriting } from './useWriting'
@@ -15,18 +18,23 @@ const props = defineProps<{
 const session = useSession()
 const { write } = useWriting(() => props.fieldId)
 const draft = ref(blank(props.today))
+const pictures = ref<Taken[]>([])
 const kind = computed(() => kindOf(session.entryKinds, draft.value.kind))
 
 async function add() {
   const label = kind.value?.label ?? draft.value.kind
-  if (await write([inputOf(draft.value, kind.value)], `Written down: ${label}.`))
-    draft.value = blank(props.today)
+  const entry = inputOf(draft.value, kind.value)
+  if (!(await write([entry], `Written down: ${label}.`, pictures.value))) return
+  draft.value = blank(props.today)
+  pictures.value = []
 }
 </script>
 
 <template>
   <form class="row my-2 no-print" @submit.prevent="add">
     <EntryFields v-model="draft" :today="today" :species="species" :crops="crops" />
+    <TakenRow v-model="pictures" />
+    <TakePicture label="Picture" @taken="pictures = [...pictures, ...$event]" />
     <v-btn type="submit" variant="outlined">Write down</v-btn>
   </form>
 </template>

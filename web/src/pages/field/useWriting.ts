@@ -3,6 +3,8 @@ import { send } from '../../outbox'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
+import { sendPicture } from '../../pictures/sending'
+import type { Taken } from '../../pictures/taking'
 import { newId } from '../../words/ids'
 import { kindOf, type EntryInput } from './entries'
 
@@ -12,12 +14,19 @@ export function useWriting(fieldId: MaybeRefOrGetter<string>) {
 
   /**
    * Writes entries in their order.
+   *
+   * @param pictures of the first of them
    * @returns whether they are written, or kept to be
    */
-  async function write(entries: EntryInput[], said: string): Promise<boolean> {
+  async function write(
+    entries: EntryInput[],
+    said: string,
+    pictures: Taken[] = [],
+  ): Promise<boolean> {
     const field = toValue(fieldId)
     const written = await attempt(async () => {
       let all = true
+      let left = pictures
       for (const body of entries) {
         const id = newId()
         const now = await send({
@@ -29,6 +38,8 @@ export function useWriting(fieldId: MaybeRefOrGetter<string>) {
           fieldId: field,
         })
         all &&= now !== undefined
+        for (const t of left) all = (await sendPicture(field, id, t)) && all
+        left = []
       }
       notice.show(all ? said : 'It is on this phone and is sent when there is a signal.')
       return true

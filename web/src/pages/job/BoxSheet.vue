@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
+import { sentence } from '../../words/reasons'
 
 /** What goes in the box: each species at its rate, and the lots it may come from. */
 const props = defineProps<{ job: Schemas['JobView'] }>()
@@ -34,16 +35,24 @@ const depth = (mm: number) => session.amount(mm, 'MM', session.units === 'us' ? 
             </td>
             <td class="n">{{ session.amount(s.seedKg, 'KG') }}</td>
           </tr>
-          <tr v-for="l in s.lots" :key="l.lot.id" class="lot">
+          <tr v-for="l in s.lots" :key="l.lot.id" class="lot" :class="{ barred: !l.offered }">
             <td class="small">
               lot {{ l.lot.lotNo || l.lot.supplier }}
               <span v-if="l.lot.treated" class="tag bad">treated</span>
               <span v-if="l.lot.organic" class="tag good">organic</span>
               <span v-if="!l.lot.germination" class="tag bad">not tested</span>
+              <div v-if="l.papers" :class="l.offered ? 'muted' : 'rust'">
+                {{ sentence(session.reason(l.papers)) }}.
+              </div>
             </td>
-            <td class="n small">set {{ session.amount(l.rateKgPerHa, 'KG_PER_HA', 1) }}</td>
             <td class="n small">
-              <span v-if="l.enough" class="tag good">enough</span>
+              <template v-if="l.offered">
+                set {{ session.amount(l.rateKgPerHa, 'KG_PER_HA', 1) }}
+              </template>
+            </td>
+            <td class="n small">
+              <span v-if="!l.offered" class="tag bad">not here</span>
+              <span v-else-if="l.enough" class="tag good">enough</span>
               <span v-else class="tag bad">only {{ session.amount(l.leftKg, 'KG') }}</span>
             </td>
           </tr>

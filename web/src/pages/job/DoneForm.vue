@@ -34,7 +34,7 @@ function share() {
   const planned = props.job.seeds.reduce((sum, s) => sum + s.rateKgPerHa, 0)
   for (const s of props.job.seeds) {
     let rest = ((seedKg.value ?? 0) * s.rateKgPerHa) / planned
-    for (const l of s.lots) {
+    for (const l of s.lots.filter((o) => o.offered)) {
       const kg = Math.min(rest, l.leftKg)
       if (kg > 0) out[l.lot.id] = kg
       rest -= kg
@@ -101,6 +101,7 @@ const log = () =>
           <span class="small lot">
             {{ l.name }} {{ l.lot.lotNo || l.lot.supplier }}
             <span class="muted">{{ session.amount(l.leftKg, 'KG') }} left</span>
+            <span v-if="!l.offered" class="rust">may not go onto this field</span>
           </span>
           <FigureField v-model="fromLots[l.lot.id]" label="Out of it" unit="KG" />
         </template>

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api/client'
-import { farmNow } from '../../farm/now'
+import PapersButton from '../../papers/PapersButton.vue'
 import { useSession } from '../../session'
 import { sayFullDay } from '../../words/days'
 
 /** The lots of seed that are in the bin, with what their tags say. */
 type Lot = Schemas['LotView']
 defineProps<{ lots: Lot[]; name: (species: string) => string }>()
-const emit = defineEmits<{ edit: [Lot]; remove: [Lot]; certify: [Lot, Event] }>()
+const emit = defineEmits<{ edit: [Lot]; remove: [Lot] }>()
 const session = useSession()
 const left = (l: Lot) => l.boughtKg - (l.usedKg ?? 0)
-const certificate = (l: Lot) => `/api/farms/${farmNow()}/seed/lots/${l.id}/certificate`
 </script>
 
 <template>
@@ -56,10 +55,12 @@ const certificate = (l: Lot) => `/api/farms/${farmNow()}/seed/lots/${l.id}/certi
             <td>
               <span v-if="l.treated" class="tag bad">treated</span>
               <span v-if="l.organic" class="tag good">organic</span>
-              <a v-if="l.certificateName" :href="certificate(l)" class="small">certificate</a>
-              <label v-else-if="session.operator" class="small attach ml-2 no-print"
-                >attach certificate<input type="file" hidden @change="emit('certify', l, $event)"
-              /></label>
+              <PapersButton
+                class="small no-print"
+                holder="lot"
+                :holder-id="l.id"
+                :title="`lot ${l.lotNo || name(l.species)}`"
+              />
             </td>
             <td class="no-print nowrap">
               <button v-if="session.operator" class="link" @click="emit('edit', l)">edit</button>
@@ -80,7 +81,6 @@ const certificate = (l: Lot) => `/api/farms/${farmNow()}/seed/lots/${l.id}/certi
 </template>
 
 <style scoped>
-.attach,
 .link {
   text-decoration: underline;
   text-underline-offset: 3px;

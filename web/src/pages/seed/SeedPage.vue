@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Schemas } from '../../api/client'
-import { alter, atOnce, upload, useRead } from '../../farm/data'
-import { farmNow } from '../../farm/now'
+import { alter, atOnce, useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -56,12 +55,6 @@ function saved(now: Lot, before: Lot) {
     attempt(() => alter('PUT', LOT, { path: { lotId: now.id }, body })),
   )
 }
-
-async function certify(lot: Lot, event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  const address = `/api/farms/${farmNow()}/seed/lots/${lot.id}/certificate`
-  if (file) await attempt(() => upload(address, file))
-}
 </script>
 
 <template>
@@ -80,7 +73,6 @@ async function certify(lot: Lot, event: Event) {
         :name="name"
         @edit="editing = { ...$event }"
         @remove="remove"
-        @certify="certify"
       />
     </template>
     <SeedMixes class="mb-4" :name="name" />

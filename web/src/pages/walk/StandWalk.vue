@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PlanInput, Schemas } from '../../api/client'
-import { consider, upload } from '../../farm/data'
+import type { PlanInput } from '../../api/client'
+import { consider } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
-import { standCount } from '../../phone/counts'
+import { greenCover, standCount } from '../../phone/counts'
+import TakenRow from '../../pictures/TakenRow.vue'
+import TakePicture from '../../pictures/TakePicture.vue'
+import type { Taken } from '../../pictures/taking'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 import { kept } from './kept'
@@ -26,6 +29,7 @@ const spacing = kept<number | undefined>(
   session.usual('coverRowSpacing'),
 )
 const cover = ref<number>()
+const pictures = ref<Taken[]>([])
 const path = () => ({ farmId: session.farm?.id ?? '', fieldId: props.fieldId })
 
 const area = computed(() =>
@@ -61,12 +65,10 @@ const VERDICT: Record<string, string> = {
   reseed: 'Reseed',
 }
 
-async function photo(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
+async function photographed(some: Taken[]) {
+  pictures.value = [...pictures.value, ...some.map((t) => ({ ...t, measure: true }))]
   await attempt(async () => {
-    const got = await upload<Schemas['CoverAnswer']>('/api/bench/green-cover', file)
-    cover.value = got.cover
+    cover.value = (await greenCover(some.at(-1)!.picture)).cover
   })
 }
 
@@ -79,18 +81,19 @@ async function keep() {
     return c.rateKgPerHa * (s?.seedsPerKg ?? 1)
   })
   const sum = live.reduce((a, b) => a + b, 0)
-  const photographed =
-    cover.value === undefined ? '' : `, ${Math.round(cover.value * 100)} % green by photo`
   const done = await write(
     all.map((c, i) => ({
       kind: 'plants',
-      words: `${counts.value.length} frames${photographed}`,
+      words: `${counts.value.length} frames`,
       names: { species: c.species },
       figures: { plantsPerM2: (stand.plantsPerM2 * live[i]!) / sum },
     })),
     'Kept; the forecast goes on from it.',
+    pictures.value,
   )
-  if (done) counts.value = []
+  if (!done) return
+  counts.value = []
+  pictures.value = []
 }
 </script>
 
@@ -150,14 +153,12 @@ async function keep() {
     <section class="card mt-3">
       <h2>Green cover from a photo</h2>
       <p class="muted small my-1">Straight down, even light, no boots in the picture.</p>
-      <input
-        type="file"
-        accept="image/png,image/jpeg"
-        capture="environment"
-        aria-label="Photo straight down"
-        @change="photo"
-      />
-      <p v-if="cover !== undefined" class="answer">{{ Math.round(cover * 100) }} % green</p>
+      <div class="row">
+        <TakenRow v-model="pictures" />
+        <TakePicture label="Straight down" @taken="photographed" />
+      </div>
+      <p v-if="cover !== undefined" class="answer">{{ session.amount(cover, 'SHARE') }} green</p>
+      <p v-if="pictures.length" class="muted small">It is kept with the count.</p>
     </section>
   </div>
 </template>

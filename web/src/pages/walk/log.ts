@@ -1,4 +1,5 @@
 import { useSession } from '../../session'
+import type { Taken } from '../../pictures/taking'
 import type { EntryInput } from '../field/entries'
 import { useWriting } from '../field/useWriting'
 
@@ -9,10 +10,11 @@ export function useFieldLog(fieldId: string) {
   const session = useSession()
   const { write } = useWriting(fieldId)
   return {
-    write: (entries: Seen[], said: string) =>
+    write: (entries: Seen[], said: string, pictures: Taken[] = []) =>
       write(
         entries.map((e) => ({ ...e, doneOn: session.farm?.today ?? '' })),
         said,
+        pictures,
       ),
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import nimblefurrow.core.count.FloweringCount;
+import nimblefurrow.core.count.GreenCover;
 import nimblefurrow.core.count.KillCount;
 import nimblefurrow.core.count.MulchSample;
 import nimblefurrow.core.count.StageSeen;
@@ -163,6 +164,20 @@ public final class Counts {
         look.isEmpty() ? StageSeen.Look.usual(scale) : StageSeen.Look.valueOf(look);
     StageSeen stage = StageSeen.of(scale, seen, share);
     return new Answer().with("stage", stage.stage()).with("fraction", stage.fraction());
+  }
+
+  /**
+   * {@return the green cover of a picture}
+   *
+   * @param rgb one packed colour a pixel, as 0xRRGGBB
+   */
+  @JSExport
+  public static JSObject green(int[] rgb) {
+    return answer(
+        () -> {
+          GreenCover g = GreenCover.of(rgb);
+          return new Answer().with("cover", g.cover()).with("pixels", g.pixels());
+        });
   }
 
   private static JSObject answer(Supplier<Answer> question) {

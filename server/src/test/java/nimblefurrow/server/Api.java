@@ -135,6 +135,12 @@ public final class Api {
             .POST(BodyPublishers.ofByteArray(out.toByteArray())));
   }
 
+  /** Sends a picture as it is. */
+  public Answer picture(String path, byte[] file) throws Exception {
+    return send(
+        request(path).header("Content-Type", "image/jpeg").PUT(BodyPublishers.ofByteArray(file)));
+  }
+
   public Answer upload(String path, String file) throws Exception {
     return upload(path, file.getBytes(StandardCharsets.UTF_8), Map.of());
   }

@@ -68,7 +68,7 @@ class FarmDoorsTest {
   }
 
   @Test
-  void aLotIsChangedWithItsCertificateTakenOutAndPutBack() throws Exception {
+  void aLotIsChangedTakenOutAndPutBack() throws Exception {
     JsonNode lot = owner.get(farm + "/seed/lots").ok().json().get(0);
     String path = farm + "/seed/lots/" + lot.get("id").asString();
     Map<String, Object> mine = Api.map(lot);
@@ -76,9 +76,6 @@ class FarmDoorsTest {
     JsonNode changed = owner.put(path, mine).ok().json();
     assertThat(changed.get("supplier").asString()).isEqualTo("a neighbour");
     assertThat(owner.put(path, mine).refused(409)).contains("Someone else changed this lot");
-    byte[] paper = "%PDF-1.4 a certificate".getBytes(StandardCharsets.UTF_8);
-    assertThat(owner.upload(path + "/certificate", paper, Map.of()).status()).isLessThan(300);
-    assertThat(owner.bytes(path + "/certificate")).isEqualTo(paper);
     owner.delete(path).ok();
     assertThat(owner.get(farm + "/seed/lots").ok().text()).doesNotContain(lot.get("id").asString());
     mine.put("version", changed.get("version").asLong());

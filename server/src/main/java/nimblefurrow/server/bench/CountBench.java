@@ -1,19 +1,12 @@
 package nimblefurrow.server.bench;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import nimblefurrow.core.count.GreenCover;
 import nimblefurrow.core.count.StandCount;
-import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Usual;
+import nimblefurrow.server.picture.PictureFile;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,8 +20,8 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/bench")
 class CountBench {
-  private static final int MOST_PIXELS = 60_000_000;
-  private static final int ENOUGH_PIXELS = 2_000_000;
+  /** Pixels along the longer edge that tell the cover. */
+  private static final int ENOUGH = 1024;
 
   @Schema(
       example =
@@ -59,40 +52,12 @@ class CountBench {
   @PostMapping(
       path = "/green-cover",
       consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE})
-  CoverAnswer greenCoverOfBody(@RequestBody byte[] picture) throws IOException {
+  CoverAnswer greenCoverOfBody(@RequestBody byte[] picture) {
     return judge(picture);
   }
 
-  private static CoverAnswer judge(byte[] bytes) throws IOException {
-    GreenCover cover = GreenCover.of(pixels(bytes));
+  private static CoverAnswer judge(byte[] bytes) {
+    GreenCover cover = PictureFile.green(PictureFile.read(bytes, ENOUGH));
     return new CoverAnswer(cover.cover(), GreenCover.METHOD, cover.pixels());
-  }
-
-  /** Reads only as many pixels as tell the cover; a large picture is thinned while it is read. */
-  private static int[] pixels(byte[] bytes) throws IOException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      ImageReader reader = readers.hasNext() ? readers.next() : null;
-      String format = reader == null ? "" : reader.getFormatName().toLowerCase(Locale.ROOT);
-      if (reader == null || !(format.equals("png") || format.equals("jpeg"))) {
-        throw new Refused("file", "This is not a PNG or JPEG picture.");
-      }
-      try {
-        reader.setInput(in);
-        long all = (long) reader.getWidth(0) * reader.getHeight(0);
-        if (all > MOST_PIXELS) {
-          throw new Refused("file", "The picture has over 60 million pixels; send a smaller one.");
-        }
-        int step = (int) Math.max(1, Math.floor(Math.sqrt((double) all / ENOUGH_PIXELS)));
-        var how = reader.getDefaultReadParam();
-        how.setSourceSubsampling(step, step, 0, 0);
-        BufferedImage image = reader.read(0, how);
-        return image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-      } catch (IOException e) {
-        throw new Refused("file", "The picture cannot be read; is the file whole?");
-      } finally {
-        reader.dispose();
-      }
-    }
   }
 }

@@ -63,6 +63,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private final DemoYears years;
   private final DemoPieces pieces;
   private final DemoShed shed;
+  private final DemoPictures pictures;
   private final TransactionTemplate transaction;
   private final String tokenFile;
 
@@ -78,6 +79,7 @@ class DemoFarm implements SmartInitializingSingleton {
       DemoYears years,
       DemoPieces pieces,
       DemoShed shed,
+      DemoPictures pictures,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
@@ -91,6 +93,7 @@ class DemoFarm implements SmartInitializingSingleton {
     this.years = years;
     this.pieces = pieces;
     this.shed = shed;
+    this.pictures = pictures;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
   }
@@ -170,6 +173,7 @@ class DemoFarm implements SmartInitializingSingleton {
     plans.save(farm, DAY.getYear(), saves, "autumn plan", owner);
     if (files.equals("fields")) {
       pieces.divide(farm);
+      pictures.load(farm, owner);
     }
   }
 

@@ -157,7 +157,6 @@ class DemoShed {
         l.get("organic").asBoolean(),
         l.get("usdPerKg").asDouble(),
         l.get("boughtKg").asDouble(),
-        null,
         null);
   }
 

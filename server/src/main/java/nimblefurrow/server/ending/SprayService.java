@@ -47,6 +47,12 @@ public class SprayService {
     return products.findByFarmIdOrderByName(farmId).stream().map(SprayService::view).toList();
   }
 
+  /** Whether a product is the farm's. */
+  @Transactional(readOnly = true)
+  public boolean has(UUID farmId, UUID productId) {
+    return products.findByFarmIdAndId(farmId, productId).isPresent();
+  }
+
   /** Adds a product, for whoever has only its label. */
   @Transactional
   public void add(UUID farmId, SprayProduct label) {

@@ -55,8 +55,20 @@ final class JobViews {
       double depthHighMm,
       List<LotOfJob> lots) {}
 
-  /** A lot and the bulk rate that puts the planned live seeds out. */
-  record LotOfJob(LotView lot, double leftKg, double rateKgPerHa, double seedKg, boolean enough) {}
+  /**
+   * A lot and the bulk rate that puts the planned live seeds out.
+   *
+   * @param offered whether it may go onto the field
+   * @param papers why it may not, or what is still missing; null when nothing is
+   */
+  record LotOfJob(
+      LotView lot,
+      double leftKg,
+      double rateKgPerHa,
+      double seedKg,
+      boolean enough,
+      boolean offered,
+      @Nullable ReasonView papers) {}
 
   /**
    * A machine for the job.

@@ -2,12 +2,16 @@ package nimblefurrow.server.job;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.load.LoadPlan;
 import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.paper.OrganicSeed;
+import nimblefurrow.core.paper.PaperKind;
 import nimblefurrow.core.seeding.SeedCautions;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.server.bench.LoadView;
@@ -16,6 +20,7 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.paper.PaperService;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
@@ -43,6 +48,7 @@ class SeedingSheet {
   private final CalibrationService settings;
   private final SeedService seed;
   private final SeedingLog log;
+  private final PaperService papers;
   private final SpeciesService species;
 
   SeedingSheet(
@@ -53,6 +59,7 @@ class SeedingSheet {
       CalibrationService settings,
       SeedService seed,
       SeedingLog log,
+      PaperService papers,
       SpeciesService species) {
     this.farms = farms;
     this.fields = fields;
@@ -61,6 +68,7 @@ class SeedingSheet {
     this.settings = settings;
     this.seed = seed;
     this.log = log;
+    this.papers = papers;
     this.species = species;
   }
 
@@ -90,9 +98,10 @@ class SeedingSheet {
           List.of());
     }
     List<LotView> lots = seed.lots(farmId);
+    Map<UUID, Set<PaperKind>> kept = field.organic() ? papers.ofLots(farmId) : Map.of();
     SpeciesTable table = species.table(farmId);
     List<JobViews.SeedOfJob> seeds =
-        plan.components().stream().map(c -> seedOf(table, c, field, lots)).toList();
+        plan.components().stream().map(c -> seedOf(table, c, field, lots, kept)).toList();
     double rate = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     double density =
         rate
@@ -108,7 +117,11 @@ class SeedingSheet {
             .sorted(Comparator.comparing(JobViews.MachineOfJob::usd))
             .toList();
     List<LotView> stock =
-        seeds.stream().flatMap(s -> s.lots().stream()).map(JobViews.LotOfJob::lot).toList();
+        seeds.stream()
+            .flatMap(s -> s.lots().stream())
+            .filter(JobViews.LotOfJob::offered)
+            .map(JobViews.LotOfJob::lot)
+            .toList();
     return new JobViews.JobView(
         fieldId,
         field.name(),
@@ -133,7 +146,11 @@ class SeedingSheet {
   }
 
   private static JobViews.SeedOfJob seedOf(
-      SpeciesTable table, PlanInput.Component c, FieldView field, List<LotView> lots) {
+      SpeciesTable table,
+      PlanInput.Component c,
+      FieldView field,
+      List<LotView> lots,
+      Map<UUID, Set<PaperKind>> kept) {
     Species s = table.get(c.species());
     CoverComponent usual = CoverComponent.of(s, c.rateKgPerHa());
     List<JobViews.LotOfJob> fitting =
@@ -147,8 +164,18 @@ class SeedingSheet {
                   double usualLive = CoverComponent.USUAL_GERMINATION * CoverComponent.USUAL_PURITY;
                   double rate = c.rateKgPerHa() * usualLive / live;
                   double kg = rate * field.areaHa();
-                  return new JobViews.LotOfJob(l, l.leftKg(), rate, kg, l.leftKg() >= kg);
+                  OrganicSeed seed = allowed(field, l, kept);
+                  return new JobViews.LotOfJob(
+                      l,
+                      l.leftKg(),
+                      rate,
+                      kg,
+                      l.leftKg() >= kg,
+                      seed.may(),
+                      seed.reason() == null ? null : ReasonView.of(seed.reason()));
                 })
+            // What may go onto the field comes first; why the rest may not stands with it.
+            .sorted(Comparator.comparing(l -> !l.offered()))
             .toList();
     return new JobViews.SeedOfJob(
         s.id(),
@@ -159,6 +186,12 @@ class SeedingSheet {
         s.seed().depthLowMm(),
         s.seed().depthHighMm(),
         fitting);
+  }
+
+  private static OrganicSeed allowed(FieldView field, LotView lot, Map<UUID, Set<PaperKind>> kept) {
+    return field.organic()
+        ? OrganicSeed.of(lot.organic(), lot.treated(), kept.getOrDefault(lot.id(), Set.of()))
+        : new OrganicSeed(true, null);
   }
 
   private static double or(@Nullable Double value, double usual) {

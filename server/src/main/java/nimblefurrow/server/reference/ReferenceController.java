@@ -2,6 +2,8 @@ package nimblefurrow.server.reference;
 
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.paper.PaperHolder;
+import nimblefurrow.core.paper.PaperKind;
 import nimblefurrow.core.record.Carries;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
@@ -77,7 +79,10 @@ class ReferenceController {
   record EntryChoice(String value, String title) {}
 
   /** All that is the same for every farm. */
-  record Reference(List<UsualView> usual, List<EntryKind> entries) {}
+  record Reference(List<UsualView> usual, List<EntryKind> entries, List<PaperChoice> papers) {}
+
+  /** A kind of paper, and what it is kept with. */
+  record PaperChoice(PaperKind kind, String label, List<PaperHolder> holders) {}
 
   @GetMapping("/api/reference")
   Reference reference() {
@@ -85,6 +90,12 @@ class ReferenceController {
         Usual.all().stream()
             .map(u -> new UsualView(u.key(), u.unit(), u.us(), u.metric(), u.of()))
             .toList(),
-        Arrays.stream(LogKind.values()).map(EntryKind::of).toList());
+        Arrays.stream(LogKind.values()).map(EntryKind::of).toList(),
+        Arrays.stream(PaperKind.values()).map(ReferenceController::paper).toList());
+  }
+
+  private static PaperChoice paper(PaperKind kind) {
+    return new PaperChoice(
+        kind, kind.label(), Arrays.stream(PaperHolder.values()).filter(kind::of).toList());
   }
 }

@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
  * @param germination share that germinates; null until tested
  * @param boughtKg bought
  * @param usedKg gone to fields by the log; not taken when saving
- * @param certificateName name of its file; not taken when saving
  */
 public record LotView(
     UUID id,
@@ -27,8 +26,7 @@ public record LotView(
     boolean organic,
     double usdPerKg,
     double boughtKg,
-    @Nullable Double usedKg,
-    @Nullable String certificateName) {
+    @Nullable Double usedKg) {
 
   /** As far as its price tells what more would cost. */
   public BoughtSeed bought() {

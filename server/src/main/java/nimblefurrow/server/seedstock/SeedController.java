@@ -1,14 +1,10 @@
 package nimblefurrow.server.seedstock;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.InputProblem;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,10 +12,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 
 /** Seed lots and mixes of a farm. */
 @RestController
@@ -58,29 +52,6 @@ class SeedController {
   void restore(@PathVariable UUID farmId, @PathVariable UUID lotId) {
     access.manage(farmId);
     seed.remove(farmId, lotId, false);
-  }
-
-  @PostMapping(path = "/lots/{lotId}/certificate", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void certify(
-      @PathVariable UUID farmId, @PathVariable UUID lotId, @RequestParam("file") MultipartFile file)
-      throws IOException {
-    access.work(farmId);
-    String name = file.getOriginalFilename();
-    seed.certify(
-        farmId, lotId, name == null || name.isBlank() ? "certificate" : name, file.getBytes());
-  }
-
-  @GetMapping("/lots/{lotId}/certificate")
-  ResponseEntity<byte[]> certificate(@PathVariable UUID farmId, @PathVariable UUID lotId) {
-    access.see(farmId);
-    SeedService.Certificate c = seed.certificate(farmId, lotId);
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            "attachment; filename=\"" + c.name().replaceAll("[^\\w.-]+", "-") + "\"")
-        .body(c.bytes());
   }
 
   @GetMapping("/mixes")

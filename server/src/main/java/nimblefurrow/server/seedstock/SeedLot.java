@@ -24,6 +24,5 @@ class SeedLot {
   BigDecimal usdPerKg;
   BigDecimal boughtKg;
   boolean removed;
-  @Nullable String certificateName;
   @Version @Nullable Long version;
 }

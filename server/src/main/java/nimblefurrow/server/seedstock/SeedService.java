@@ -27,21 +27,12 @@ public class SeedService {
   private static final String AWAY = "This farm has no such seed lot.";
   private static final String NO_MIX = "This farm has no such mix.";
 
-  private static final int LONGEST_NAME = 200;
-
   private final SeedLots lots;
-  private final SeedCertificates certificates;
   private final SeedUses uses;
   private final FarmMixes mixes;
   private final SpeciesService species;
 
-  SeedService(
-      SeedLots lots,
-      SeedCertificates certificates,
-      SeedUses uses,
-      FarmMixes mixes,
-      SpeciesService species) {
-    this.certificates = certificates;
+  SeedService(SeedLots lots, SeedUses uses, FarmMixes mixes, SpeciesService species) {
     this.lots = lots;
     this.uses = uses;
     this.mixes = mixes;
@@ -153,31 +144,6 @@ public class SeedService {
   @Transactional
   public void remove(UUID farmId, UUID lotId, boolean removed) {
     find(farmId, lotId).removed = removed;
-  }
-
-  /** A certificate's name and bytes. */
-  public record Certificate(String name, byte[] bytes) {}
-
-  /** Puts a certificate to a lot. */
-  @Transactional
-  public void certify(UUID farmId, UUID lotId, String name, byte[] bytes) {
-    SeedLot lot = find(farmId, lotId);
-    lot.certificateName = name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME);
-    SeedCertificate certificate = certificates.ofLot(farmId, lotId).orElseGet(SeedCertificate::new);
-    certificate.lotId = lotId;
-    certificate.bytes = bytes;
-    certificates.save(certificate);
-  }
-
-  /** A lot's certificate. */
-  @Transactional(readOnly = true)
-  public Certificate certificate(UUID farmId, UUID lotId) {
-    SeedLot lot = find(farmId, lotId);
-    byte[] bytes = certificates.ofLot(farmId, lot.id).map(c -> c.bytes).orElse(null);
-    if (bytes == null || lot.certificateName == null) {
-      throw new NotFound("This lot has no certificate.");
-    }
-    return new Certificate(lot.certificateName, bytes);
   }
 
   /**
@@ -296,7 +262,6 @@ public class SeedService {
         l.organic,
         l.usdPerKg.doubleValue(),
         l.boughtKg.doubleValue(),
-        used == null ? 0 : used.doubleValue(),
-        l.certificateName);
+        used == null ? 0 : used.doubleValue());
   }
 }

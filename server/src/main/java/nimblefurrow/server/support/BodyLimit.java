@@ -27,6 +27,7 @@ class BodyLimit extends OncePerRequestFilter {
   /** Thirty years of hours would not come as JSON; a season's weather is some sixty kilobytes. */
   static final int MOST_BYTES = 2 * 1024 * 1024;
 
+  private static final int MOST_OF_A_PICTURE = 10 * 1024 * 1024;
   private static final int FILES_AT_ONCE = 3;
   private static final long PATIENCE_S = 10;
 
@@ -37,12 +38,19 @@ class BodyLimit extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String type = request.getContentType();
-    if (type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/")) {
+    String kind = type == null ? "" : type.toLowerCase(Locale.ROOT);
+    if (kind.startsWith("multipart/")) {
       oneOfFew(request, response, chain);
+    } else if (kind.startsWith("image/")) {
+      if (request.getContentLengthLong() > MOST_OF_A_PICTURE) {
+        refuse(response, 413, "The picture is larger than 10 MB; send a smaller one.");
+      } else {
+        oneOfFew(new Bounded(request, MOST_OF_A_PICTURE), response, chain);
+      }
     } else if (request.getContentLengthLong() > MOST_BYTES) {
       refuse(response, 413, "What is sent is larger than 2 MB; nothing here needs as much.");
     } else {
-      chain.doFilter(new Bounded(request), response);
+      chain.doFilter(new Bounded(request, MOST_BYTES), response);
     }
   }
 
@@ -75,27 +83,32 @@ class BodyLimit extends OncePerRequestFilter {
 
   /** A body whose length nobody told, counted as it is read. */
   private static final class Bounded extends HttpServletRequestWrapper {
-    Bounded(HttpServletRequest request) {
+    private final int most;
+
+    Bounded(HttpServletRequest request, int most) {
       super(request);
+      this.most = most;
     }
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-      return new Counted(super.getInputStream());
+      return new Counted(super.getInputStream(), most);
     }
   }
 
   private static final class Counted extends ServletInputStream {
     private final ServletInputStream body;
+    private final int most;
     private long read;
 
-    Counted(ServletInputStream body) {
+    Counted(ServletInputStream body, int most) {
       this.body = body;
+      this.most = most;
     }
 
     private int counted(int bytes) throws IOException {
       read += Math.max(0, bytes);
-      if (read > MOST_BYTES) {
+      if (read > most) {
         throw new IOException("the body is larger than any that is expected");
       }
       return bytes;
@@ -109,8 +122,8 @@ class BodyLimit extends OncePerRequestFilter {
     }
 
     @Override
-    public int read(byte[] into, int from, int most) throws IOException {
-      return counted(body.read(into, from, most));
+    public int read(byte[] into, int from, int count) throws IOException {
+      return counted(body.read(into, from, count));
     }
 
     @Override

@@ -1,0 +1,15 @@
+package nimblefurrow.server.paper;
+
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.server.support.RowWriting;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface PaperFiles extends Repository<PaperBytes, UUID>, RowWriting<PaperBytes> {
+  /** The file of a farm's paper that is not taken out. */
+  @Query(
+      "select b from PaperBytes b, Paper p where p.farmId = :farmId and p.id = :paperId"
+          + " and p.away = false and b.paperId = p.id")
+  Optional<PaperBytes> ofPaper(UUID farmId, UUID paperId);
+}

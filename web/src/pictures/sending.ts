@@ -1,0 +1,38 @@
+import { del, get, keys, set } from 'idb-keyval'
+import { farmNow } from '../farm/now'
+import { send } from '../outbox'
+import { saidOf, type Taken } from './taking'
+
+/*
+ * Pictures that wait for a signal lie in the browser's database: they are too large for where the words
+ * wait. They go after the entry they belong to.
+ */
+const named = (id: string) => `picture-${id}`
+
+/** A picture that waits; nothing when it is gone. */
+export const waitingPicture = (id: string) => get<Blob>(named(id))
+export const forgetPicture = (id: string) => del(named(id))
+
+/**
+ * Sends a picture of an entry, or keeps it to be sent.
+ * @returns whether it is there already
+ */
+export async function sendPicture(fieldId: string, entryId: string, t: Taken): Promise<boolean> {
+  await set(named(t.id), t.picture)
+  const answer = await send({
+    about: `picture-${t.id}`,
+    method: 'PUT',
+    url: `/api/farms/${farmNow()}/fields/${fieldId}/log/${entryId}/pictures/${t.id}?${saidOf(t)}`,
+    body: null,
+    said: 'picture',
+    picture: t.id,
+    after: entryId,
+  })
+  return answer !== undefined
+}
+
+/** Lets go of pictures that nothing waits for any more, as after one was dropped. */
+export async function tidy(waiting: readonly { picture?: string }[]) {
+  const wanted = new Set(waiting.map((w) => w.picture && named(w.picture)))
+  for (const key of await keys<string>()) if (!wanted.has(key)) await del(key)
+}
