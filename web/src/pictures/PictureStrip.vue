@@ -26,7 +26,7 @@ const said = (p: Picture) => [what(p), sayDay(p.takenOn), p.takenOn.slice(0, 4)]
   <div v-if="data?.length" class="strip" role="list" aria-label="Pictures of the field">
     <button v-for="p in data" :key="p.id" role="listitem" class="one" @click="open = p.id">
       <img :src="small(p)" :alt="said(p)" loading="lazy" height="92" />
-      <span class="day">{{ sayDay(p.takenOn) }}</span>
+      <span class="day">{{ sayDay(p.takenOn) }} {{ p.takenOn.slice(0, 4) }}</span>
       <span class="muted">{{ p.green === undefined ? what(p) : green(p) }}</span>
     </button>
     <PictureView v-if="open" :pictures="data" :open="open" @turn="open = $event" />

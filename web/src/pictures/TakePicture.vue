@@ -6,7 +6,11 @@ import { attempt } from '../shell/attempt'
 import { taken, type Taken } from './taking'
 
 /** Takes pictures, or chooses them; the place is kept only where that was said. */
-defineProps<{ label: string }>()
+defineProps<{
+  label: string
+  /** Only its sign, where there is little room. */
+  small?: boolean
+}>()
 const emit = defineEmits<{ taken: [Taken[]] }>()
 const placed = kept('picture-place', false)
 const busy = ref(false)
@@ -24,9 +28,9 @@ async function chosen(event: Event) {
 
 <template>
   <span class="take no-print">
-    <label class="button" :class="{ busy }" :title="label">
+    <label class="button" :class="{ busy, small }" :title="label">
       <v-icon :icon="mdiCameraPlusOutline" size="20" />
-      <span class="text">{{ busy ? 'Making it ready' : label }}</span>
+      <span v-if="!small">{{ busy ? 'Making it ready' : label }}</span>
       <input
         type="file"
         accept="image/jpeg,image/png"
@@ -36,7 +40,7 @@ async function chosen(event: Event) {
         @change="chosen"
       />
     </label>
-    <label class="place">
+    <label v-if="!small" class="place">
       <input v-model="placed" type="checkbox" />
       with its place
     </label>
@@ -67,6 +71,20 @@ async function chosen(event: Event) {
 }
 .busy {
   opacity: 0.6;
+}
+.small {
+  min-width: 28px;
+  min-height: 28px;
+  padding: 0;
+  border: 0;
+  color: var(--muted);
+}
+@media (max-width: 600px) {
+  .small {
+    min-width: 44px;
+    min-height: 44px;
+    justify-content: center;
+  }
 }
 .button input {
   position: absolute;

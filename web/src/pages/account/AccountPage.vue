@@ -10,6 +10,7 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import PapersButton from '../../papers/PapersButton.vue'
 import FarmMembers from './FarmMembers.vue'
+import OnPhone from './OnPhone.vue'
 import PasswordForm from './PasswordForm.vue'
 import ProfileForm from './ProfileForm.vue'
 import SignedInList from './SignedInList.vue'
@@ -117,6 +118,7 @@ function setTheme(dark: boolean) {
     <ProfileForm />
     <PasswordForm />
     <SignedInList />
+    <OnPhone />
     <section class="card">
       <h2 class="mb-1">Tokens for scripts</h2>
       <p class="muted mb-3">

@@ -61,6 +61,8 @@ const leave = (accountId: string) =>
   })
 const copy = () =>
   attempt(async () => {
+    // A browser keeps its clipboard back where the address is not a safe one.
+    if (!window.isSecureContext) return notice.show('Mark the link and copy it by hand.')
     await navigator.clipboard.writeText(made.value?.url ?? '')
     notice.show('Copied.')
   })

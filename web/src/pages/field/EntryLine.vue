@@ -9,6 +9,8 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
+import TakePicture from '../../pictures/TakePicture.vue'
+import { addPictures } from '../../pictures/adding'
 import { kindOf, told, type CropOff } from './entries'
 
 /** One entry: what it says, who wrote it, the weather of its day, and what it said before. */
@@ -80,6 +82,11 @@ const remove = () =>
       </span>
     </span>
     <template v-if="session.operator">
+      <TakePicture
+        small
+        :label="`Add a picture: ${entry.words || label}`"
+        @taken="addPictures(fieldId, entry.id, $event)"
+      />
       <button
         class="muted do no-print"
         title="Put right"

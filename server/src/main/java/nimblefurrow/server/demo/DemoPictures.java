@@ -10,9 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
+import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.record.Spots;
 import nimblefurrow.server.fields.FieldService;
@@ -27,27 +29,15 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoPictures {
   private static final List<String> FIELDS = List.of("Heron Low", "Creek Forty");
+  private static final Set<LogKind> TAKEN = Set.of(LogKind.SEEDED, LogKind.COVER, LogKind.PLANTED);
   private static final int YEAR = 2025;
   private static final int WIDTH = 800;
   private static final int HEIGHT = 600;
   private static final int ROW = 48;
   private static final Color SOIL = new Color(0x6b, 0x50, 0x3c);
 
-  /** How green the ground is when such a thing is written down; nothing where none is taken. */
-  private static final Map<LogKind, Double> GREEN =
-      Map.of(
-          LogKind.SEEDED,
-          0.0,
-          LogKind.PLANTS,
-          0.14,
-          LogKind.COVER,
-          0.8,
-          LogKind.ENDED,
-          0.3,
-          LogKind.HEIGHT,
-          0.6,
-          LogKind.STAGE,
-          0.7);
+  /** A Mg/ha of cover shades so much of what was bare before it. */
+  private static final double SHADED = 1.2;
 
   private final FieldService fields;
   private final LogService log;
@@ -66,17 +56,17 @@ class DemoPictures {
         Point stake = Objects.requireNonNull(fields.boundary(farm, field.id())).getCentroid();
         Spots.Place place = new Spots.Place(stake.getY(), stake.getX());
         for (EntryView e : log.of(farm, field.id())) {
-          Double green = GREEN.get(e.kind());
-          if (green != null && e.doneOn().getYear() >= YEAR) {
-            picture(farm, field.id(), e, green, place, owner);
+          if (TAKEN.contains(e.kind()) && e.doneOn().getYear() >= YEAR) {
+            picture(farm, field.id(), e, place, owner);
           }
         }
       }
     }
   }
 
-  private void picture(
-      UUID farm, UUID field, EntryView e, double green, Spots.Place place, UUID owner) {
+  private void picture(UUID farm, UUID field, EntryView e, Spots.Place place, UUID owner) {
+    Double clipped = e.figures().get(EntryFigure.COVER.key());
+    double green = clipped == null ? 0 : 1 - Math.exp(-SHADED * clipped);
     pictures.add(
         farm,
         field,

@@ -44,7 +44,11 @@ class Security {
                 a.requestMatchers("/api/session", "/api/session/demo", "/api/first-run")
                     .permitAll()
                     .requestMatchers(
-                        "/api/ready", "/api/invitations/*", "/api/invitations/*/account")
+                        "/api/ready",
+                        "/api/trust",
+                        "/api/trust/*",
+                        "/api/invitations/*",
+                        "/api/invitations/*/account")
                     .permitAll()
                     .requestMatchers("/api/openapi/**", "/api/openapi", "/api/calendar/**")
                     .permitAll()
