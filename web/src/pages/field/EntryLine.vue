@@ -129,17 +129,20 @@ li {
 .do {
   min-width: 28px;
 }
+/* On a phone the words have the whole width, and what can be done stands beside the day. */
 @media (max-width: 600px) {
   li {
     flex-wrap: wrap;
+    align-items: center;
     gap: 0 6px;
   }
   .day {
-    flex-basis: 100%;
+    flex: 1;
     font-size: 0.86rem;
   }
   .grow {
-    flex: 1 1 0;
+    order: 1;
+    flex: 1 0 100%;
   }
   .do {
     min-width: 44px;

@@ -6,6 +6,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
+import ReportsCard from './ReportsCard.vue'
 
 const session = useSession()
 const FEEDS = '/api/farms/{farmId}/feeds'
@@ -63,6 +64,7 @@ async function bring() {
       </p>
       <v-btn color="primary" to="/sheet">Crew sheet</v-btn>
     </section>
+    <ReportsCard />
     <section class="card mb-4">
       <h2>As a table</h2>
       <p class="muted my-2">

@@ -41,7 +41,6 @@ class PaperController {
   }
 
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  @ResponseStatus(HttpStatus.CREATED)
   PaperView add(
       @PathVariable UUID farmId,
       @RequestParam PaperHolder holder,

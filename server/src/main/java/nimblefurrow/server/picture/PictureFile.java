@@ -27,6 +27,9 @@ public final class PictureFile {
   /** The longer edge of a picture in a list, px. */
   static final int SMALL = 320;
 
+  /** The longer edge of a picture on paper, px: some eight centimetres of it. */
+  static final int ON_PAPER = 720;
+
   private static final int MOST_PIXELS = 60_000_000;
   private static final float QUALITY = 0.85f;
 

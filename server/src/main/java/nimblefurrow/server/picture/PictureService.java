@@ -157,6 +157,23 @@ public class PictureService {
         .orElseThrow(() -> new NotFound(AWAY));
   }
 
+  /** A picture for paper. */
+  public record Shot(LocalDate takenOn, @Nullable Double green, byte[] jpeg) {}
+
+  /** Those of a field taken between two days, the oldest first, as small as paper shows them. */
+  @Transactional(readOnly = true)
+  public List<Shot> between(UUID farmId, UUID fieldId, LocalDate from, LocalDate to) {
+    List<Shot> shots = new ArrayList<>();
+    for (PictureView p : of(farmId, fieldId)) {
+      if (!p.takenOn().isBefore(from) && !p.takenOn().isAfter(to)) {
+        BufferedImage whole = PictureFile.read(bytes(farmId, p.id(), false), PictureFile.ON_PAPER);
+        byte[] small = PictureFile.jpeg(PictureFile.upright(whole, 1, PictureFile.ON_PAPER));
+        shots.add(new Shot(p.takenOn(), p.green(), small));
+      }
+    }
+    return shots;
+  }
+
   /** A picture's bytes as a JPEG. */
   @Transactional(readOnly = true)
   byte[] bytes(UUID farmId, UUID id, boolean small) {

@@ -48,6 +48,7 @@ public class FarmRecord {
    * @param corrected how often it was put right
    */
   public record Line(
+      UUID fieldId,
       String field,
       EntryView entry,
       @Nullable String crop,
@@ -76,6 +77,7 @@ public class FarmRecord {
               FieldYears field = Objects.requireNonNull(years.get(e.fieldId));
               CropKind crop = e.kind == LogKind.HARVESTED ? crop(field, e) : null;
               return new Line(
+                  field.id(),
                   field.name(),
                   LogService.view(e),
                   crop == null ? null : crop.label(),

@@ -1,0 +1,207 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.server.picture.CameraPicture;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Reports say what was planned and done, are numbered, and stay as they were given away. */
+class ReportsTest {
+  private static Api owner;
+  private static String farm;
+
+  @BeforeAll
+  static void start() throws Exception {
+    owner = Api.owner();
+    farm = owner.demoCopy();
+  }
+
+  private static Map<String, Object> wanted(String kind, String field, String from, String to) {
+    Map<String, Object> wanted = new HashMap<>();
+    wanted.put("kind", kind);
+    wanted.put("from", from);
+    wanted.put("to", to);
+    wanted.put("pictures", false);
+    if (field != null) {
+      wanted.put("fieldId", field);
+    }
+    return wanted;
+  }
+
+  private static String make(Map<String, Object> wanted, String units) throws Exception {
+    JsonNode made = owner.post(farm + "/reports?units=" + units, wanted).ok().json();
+    return farm + "/reports/" + made.get("id").asString();
+  }
+
+  private static String csv(String report) throws Exception {
+    return new String(owner.bytes(report + "/report.csv"), StandardCharsets.UTF_8);
+  }
+
+  private static String paper(String report) throws Exception {
+    try (PDDocument pdf = Loader.loadPDF(owner.bytes(report + "/report.pdf"))) {
+      return new PDFTextStripper().getText(pdf);
+    }
+  }
+
+  private static String field(String name) throws Exception {
+    return owner.furrow(farm, name).get("fieldId").asString();
+  }
+
+  private static String write(String field, String day, String kind, Object... more)
+      throws Exception {
+    Map<String, Object> in = new HashMap<>(Map.of("doneOn", day, "kind", kind, "words", ""));
+    for (int i = 0; i < more.length; i += 2) {
+      in.put((String) more[i], more[i + 1]);
+    }
+    String path = farm + "/fields/" + field + "/log/" + UUID.randomUUID();
+    owner.put(path, in).ok();
+    return path;
+  }
+
+  @Test
+  void theFieldRecordSaysEachEntryInTheReadersUnits() throws Exception {
+    String field = field("Creek Forty");
+    write(
+        field, "2026-09-03", "height", "figures", Map.of("heightCm", 25.4), "words", "by the gate");
+    String us = csv(make(wanted("record", field, "2026-09-01", "2026-09-12"), "us"));
+    assertThat(us).contains("3 Sep 2026,height measured,height 10 in,by the gate");
+    String metric = csv(make(wanted("record", field, "2026-09-01", "2026-09-12"), "metric"));
+    assertThat(metric).contains("height 25 cm");
+    String before = csv(make(wanted("record", field, "2026-08-01", "2026-09-02"), "us"));
+    assertThat(before).doesNotContain("by the gate");
+    assertThat(paper(make(wanted("record", null, "2025-08-01", "2026-09-12"), "us")))
+        .contains("Heron Low")
+        .contains("Creek Forty")
+        .contains("clipped before it was ended")
+        .contains("page 1 of");
+  }
+
+  @Test
+  void aReportIsNumberedAndStaysAsItWas() throws Exception {
+    String field = field("Ridge Road");
+    Map<String, Object> wanted = wanted("record", field, "2026-09-01", "2026-09-12");
+    String first = make(wanted, "us");
+    byte[] was = owner.bytes(first + "/report.pdf");
+    write(field, "2026-09-04", "note", "words", "came later");
+    String second = make(wanted, "us");
+    assertThat(owner.bytes(first + "/report.pdf")).isEqualTo(was);
+    assertThat(csv(first)).doesNotContain("came later");
+    assertThat(csv(second)).contains("came later");
+    JsonNode made = owner.get(farm + "/reports").ok().json().get("made");
+    int last = made.get(0).get("number").asInt();
+    assertThat(made).hasSize(last);
+    assertThat(made.get(0).get("by").asString()).isNotBlank();
+    assertThat(paper(second)).contains("report " + last + " of 12 Sep 2026");
+  }
+
+  @Test
+  void coversStandAsPlannedAndAsDoneWithTheirLots() throws Exception {
+    String report = make(wanted("covers", field("Heron Low"), "2025-08-01", "2026-07-31"), "us");
+    String csv = csv(report);
+    assertThat(csv).contains("Hairy vetch").contains("7 Oct 2025").contains("25 Apr 2026");
+    assertThat(csv).contains("\"Covers, 236 ac seeded\"").doesNotContain("26 May 2027");
+    assertThat(paper(report)).contains("insurance agent").contains("cost-share office");
+
+    String id = UUID.randomUUID().toString();
+    String field = field("Stone House");
+    JsonNode lot = owner.get(farm + "/seed/lots").ok().json().get(0);
+    Map<String, Object> seeding = new HashMap<>();
+    seeding.put("doneOn", "2026-09-11");
+    seeding.put("areaHa", 4);
+    seeding.put("targetKgPerHa", 50);
+    seeding.put("seedKg", 200);
+    seeding.put("words", "");
+    seeding.put("lots", List.of(Map.of("lotId", lot.get("id").asString(), "kg", 200)));
+    owner.put(farm + "/fields/" + field + "/seedings/" + id, seeding).ok();
+    String done = csv(make(wanted("covers", field, "2026-09-01", "2026-09-30"), "metric"));
+    assertThat(done).contains(lot.get("lotNo").asString() + " 200 kg").contains("4.0 ha seeded");
+    assertThat(done).contains("not written down");
+  }
+
+  @Test
+  void spraysOfTheDaysAreListedWithWindAndAir() throws Exception {
+    String field = field("Meadowlark");
+    Map<String, Object> felt = Map.of("windMPerS", 2.2352, "airC", 20);
+    write(field, "2026-09-05", "sprayed", "figures", felt, "words", "burndown");
+    write(field, "2026-09-06", "rolled", "words", "stones down");
+    String csv = csv(make(wanted("sprays", field, "2026-09-01", "2026-09-12"), "us"));
+    assertThat(csv)
+        .contains("5 Sep 2026,Meadowlark,burndown,,5 mph,68 °F")
+        .doesNotContain("stones");
+    String none = paper(make(wanted("sprays", field, "2026-09-06", "2026-09-12"), "us"));
+    assertThat(none).contains("Nothing was sprayed in these days.").contains("label");
+  }
+
+  @Test
+  void organicFieldsShowTheirSeedItsPapersAndSprays() throws Exception {
+    String field = field("Heron Low");
+    write(field, "2026-09-02", "seeded");
+    write(field, "2026-09-03", "sprayed", "words", "by mistake, drift");
+    String csv = csv(make(wanted("organic", null, "2026-09-01", "2026-09-12"), "us"));
+    assertThat(csv).contains("Heron Low,2 Sep 2026").contains("not written down");
+    assertThat(csv).contains("3 Sep 2026,\"by mistake, drift\"");
+    assertThat(csv).contains("never").doesNotContain("Creek Forty");
+  }
+
+  @Test
+  void acresUnderCoverAddUpBySeason() throws Exception {
+    String csv = csv(make(wanted("acres", null, "2023-08-01", "2026-06-30"), "us"));
+    assertThat(csv).contains("2024–25,8,919 ac,919 ac,919 ac").doesNotContain("2022–23");
+  }
+
+  @Test
+  void picturesComeAlongWhereTheyAreWantedAndTheirPlaceNever() throws Exception {
+    String field = field("Windmill");
+    String entry = write(field, "2026-09-07", "note", "words", "a look");
+    owner
+        .picture(
+            entry
+                + "/pictures/"
+                + UUID.randomUUID()
+                + "?latitude=41.2222&longitude=-96.6333&measure=true",
+            CameraPicture.bare(400, 300))
+        .ok();
+    Map<String, Object> wanted = wanted("record", field, "2026-09-01", "2026-09-12");
+    assertThat(paper(make(wanted, "us"))).doesNotContain("% green");
+    wanted.put("pictures", true);
+    String paper = paper(make(wanted, "us"));
+    assertThat(paper).contains("Windmill, 7 Sep 2026, 25 % green");
+    assertThat(paper).doesNotContain("41.22");
+  }
+
+  @Test
+  void nonsenseIsRefusedAndOnlyThoseOfTheFarmMakeAndReadThem() throws Exception {
+    assertThat(
+            owner
+                .post(farm + "/reports", wanted("record", null, "2026-09-12", "2026-09-01"))
+                .refused(422))
+        .contains("other way round");
+    String nowhere = UUID.randomUUID().toString();
+    assertThat(
+            owner
+                .post(farm + "/reports", wanted("record", nowhere, "2026-09-01", "2026-09-12"))
+                .status())
+        .isEqualTo(404);
+    String report = make(wanted("acres", null, "2025-08-01", "2026-07-31"), "us");
+    String id = report.substring(report.lastIndexOf('/') + 1);
+    assertThat(owner.get(owner.newFarm() + "/reports/" + id + "/report.pdf").status())
+        .isEqualTo(404);
+    Api viewer = owner.letIn(farm, "viewer");
+    assertThat(viewer.get(report + "/report.csv").status()).isEqualTo(200);
+    assertThat(
+            viewer
+                .post(farm + "/reports", wanted("acres", null, "2025-08-01", "2026-07-31"))
+                .status())
+        .isEqualTo(403);
+  }
+}
