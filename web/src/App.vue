@@ -13,7 +13,7 @@ const router = useRouter()
 const theme = useTheme()
 const ready = ref(false)
 const trouble = ref('')
-const invited = computed(() => route.path.startsWith('/invite/'))
+const invited = computed(() => /^\/(invite|new-password)\//.test(route.path))
 const open = computed(() => ['/sign-in', '/first-run'].includes(route.path) || invited.value)
 
 /** As the device goes dark in the cab at night, unless the person chose. */

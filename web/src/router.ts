@@ -30,6 +30,11 @@ const made = createRouter({
       component: () => import('./pages/account/InvitePage.vue'),
     },
     {
+      path: '/new-password/:secret',
+      meta: { title: 'New password' },
+      component: () => import('./pages/account/NewPassword.vue'),
+    },
+    {
       path: '/first-run',
       meta: { title: 'First run' },
       component: () => import('./pages/account/FirstRun.vue'),

@@ -10,6 +10,7 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import PapersButton from '../../papers/PapersButton.vue'
 import FarmMembers from './FarmMembers.vue'
+import GoodbyeForms from './GoodbyeForms.vue'
 import OnPhone from './OnPhone.vue'
 import PasswordForm from './PasswordForm.vue'
 import ProfileForm from './ProfileForm.vue'
@@ -151,5 +152,6 @@ function setTheme(dark: boolean) {
         <v-btn type="submit" variant="outlined" :disabled="!tokenName.trim()">Make a token</v-btn>
       </form>
     </section>
+    <GoodbyeForms />
   </div>
 </template>

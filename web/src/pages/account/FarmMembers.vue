@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { useSession } from '../../session'
@@ -14,6 +14,10 @@ const MEMBERS = '/api/farms/{farmId}/members'
 const { data: members } = useRead(MEMBERS)
 const { data: links } = useRead('/api/farms/{farmId}/invitations', () =>
   session.owner ? {} : null,
+)
+/** A farm keeps at least one owner. */
+const mayLeave = computed(
+  () => !session.owner || (members.value ?? []).filter((m) => m.role === 'owner').length > 1,
 )
 const made = ref<{ label: string; url: string } | null>(null)
 type Role = Schemas['RoleInput']['role']
@@ -31,6 +35,15 @@ const invite = () =>
     })
     made.value = { label: link.label, url: `${location.origin}/invite/${link.secret}` }
     form.value = { label: '', role: 'operator' }
+  })
+/** For who forgot their password: a link by which they set a new one themselves. */
+const resetLink = (m: { id: string; name: string }) =>
+  attempt(async () => {
+    const link = await alter('POST', `${MEMBERS}/{accountId}/password-link`, {
+      path: { accountId: m.id },
+    })
+    const url = `${location.origin}/new-password/${link.secret}`
+    made.value = { label: `${m.name} to set a new password, good for a day`, url }
   })
 const takeBack = (id: string) =>
   attempt(async () => {
@@ -87,18 +100,22 @@ const copy = () =>
               @update:model-value="setRole(m.id, $event)"
             />
             <template v-else>{{ m.role }}</template>
+
+            <style scoped>
+              .link {
+                text-decoration: underline;
+                text-underline-offset: 3px;
+              }
+            </style>
           </td>
           <td class="n">
-            <button
-              v-if="session.owner && m.email !== session.state?.email"
-              class="rust"
-              @click="remove(m.id)"
-            >
-              Take off
-            </button>
-            <button v-else-if="m.email === session.state?.email" class="rust" @click="leave(m.id)">
-              Leave
-            </button>
+            <template v-if="m.email === session.state?.email">
+              <button v-if="mayLeave" class="rust" @click="leave(m.id)">Leave</button>
+            </template>
+            <template v-else-if="session.owner">
+              <button class="link mr-3" @click="resetLink(m)">Forgot the password</button>
+              <button class="rust" @click="remove(m.id)">Take off</button>
+            </template>
           </td>
         </tr>
         <tr v-for="l in links" :key="l.id">
@@ -123,3 +140,10 @@ const copy = () =>
     </form>
   </section>
 </template>
+
+<style scoped>
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+</style>

@@ -17,7 +17,7 @@ const { data } = useRead(REPORTS)
 const { data: fields } = useRead('/api/farms/{farmId}/fields')
 const today = session.farm?.today ?? ''
 const kind = ref<Made['kind']>('record')
-const fieldId = ref<string | null>(null)
+const fieldId = ref('')
 const from = ref(yearBefore(today))
 const to = ref(today)
 const pictures = ref(false)
@@ -26,7 +26,10 @@ const refused = ref<Refusal | null>(null)
 const kinds = computed(() =>
   (data.value?.kinds ?? []).map((k) => ({ value: k.kind, title: k.label })),
 )
-const choices = computed(() => (fields.value ?? []).map((f) => ({ value: f.id, title: f.name })))
+const choices = computed(() => [
+  { value: '', title: 'All fields' },
+  ...(fields.value ?? []).map((f) => ({ value: f.id, title: f.name })),
+])
 const address = (r: Made, file: string) => `/api/farms/${farmNow()}/reports/${r.id}/report.${file}`
 const full = (day: string) => `${sayDay(day)} ${day.slice(0, 4)}`
 
@@ -37,7 +40,7 @@ async function make() {
     async () => {
       const body = {
         kind: kind.value,
-        fieldId: fieldId.value ?? undefined,
+        fieldId: fieldId.value || undefined,
         from: from.value,
         to: to.value,
         pictures: pictures.value,
@@ -63,15 +66,7 @@ async function make() {
     </p>
     <form v-if="session.operator" class="row" @submit.prevent="make">
       <v-select v-model="kind" :items="kinds" label="Report" class="kind" />
-      <v-autocomplete
-        v-model="fieldId"
-        :items="choices"
-        label="Field"
-        placeholder="All fields"
-        persistent-placeholder
-        clearable
-        class="kind"
-      />
+      <v-autocomplete v-model="fieldId" :items="choices" label="Field" class="kind" />
       <v-text-field v-model="from" type="date" label="From" class="day" />
       <v-text-field
         v-model="to"

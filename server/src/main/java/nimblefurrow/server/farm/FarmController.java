@@ -6,12 +6,14 @@ import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.support.FarmChanges;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Farms of the person who asks. */
@@ -54,6 +56,13 @@ class FarmController {
   @PutMapping("/{farmId}")
   FarmView change(@PathVariable UUID farmId, @RequestBody FarmInput input) {
     return farms.change(farmId, input.version(), input.name());
+  }
+
+  /** Deletes a farm for good; its name is said again, so that nobody does it by mistake. */
+  @PostMapping("/{farmId}/delete")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable UUID farmId, @RequestBody NewFarm input) {
+    farms.delete(farmId, input.name());
   }
 
   /** For pages that are left open: whether somebody has changed the farm since. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.season.SeasonDates;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.people.FarmNames;
 import nimblefurrow.server.people.Role;
@@ -17,6 +18,7 @@ import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -106,6 +108,30 @@ public class FarmService implements FarmNames {
     }
     farm.name = name.strip();
     return view(farms.saveAndFlush(farm), Role.OWNER);
+  }
+
+  /**
+   * Deletes a farm with all that is known of it.
+   *
+   * @param name of the farm, said again
+   * @throws Refused when it is another name, or when other farms live under its weather
+   */
+  @Transactional
+  public void delete(UUID farmId, String name) {
+    access.manage(farmId);
+    access.atTheKeyboard();
+    Farm farm = farm(farmId);
+    if (!farm.name.equalsIgnoreCase(name.strip())) {
+      throw new Refused("name", "Say the farm's name, “%s”, to delete it.".formatted(farm.name));
+    }
+    try {
+      farms.delete(farm);
+      farms.flush();
+    } catch (DataIntegrityViolationException e) {
+      throw new Refused(
+          "name",
+          "Another farm lives under this one's weather station; give that one its own first.");
+    }
   }
 
   /** Sets the day of a demonstration. */

@@ -3,18 +3,15 @@ package nimblefurrow.server.job;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import nimblefurrow.server.support.Letters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** A quote or an invoice on one page of paper. */
 public final class QuotePdf {
-  private static final PDFont PLAIN = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-  private static final PDFont BOLD = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
   private static final int ROWS = 26;
   private static final float SIZE = 12;
   private static final float LEFT = 64;
@@ -33,6 +30,8 @@ public final class QuotePdf {
   public static byte[] of(String title, String under, List<Row> rows, Row sum, String foot)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
+      PDType0Font plain = Letters.plain(document);
+      PDType0Font bold = Letters.bold(document);
       int pages = Math.max(1, (rows.size() + ROWS - 1) / ROWS);
       for (int p = 0; p < pages; p++) {
         PDPage page = new PDPage(PDRectangle.LETTER);
@@ -40,21 +39,21 @@ public final class QuotePdf {
         List<Row> part = rows.subList(p * ROWS, Math.min(rows.size(), (p + 1) * ROWS));
         try (PDPageContentStream s = new PDPageContentStream(document, page)) {
           float y = 720;
-          text(s, BOLD, 20, LEFT, y, title);
+          text(s, bold, 20, LEFT, y, title);
           y -= 22;
-          text(s, PLAIN, 11, LEFT, y, under);
+          text(s, plain, 11, LEFT, y, under);
           y -= 36;
           for (Row row : part) {
-            line(s, PLAIN, y, row);
+            line(s, plain, y, row);
             y -= 22;
           }
           if (p == pages - 1) {
             s.moveTo(LEFT, y + 10);
             s.lineTo(RIGHT, y + 10);
             s.stroke();
-            line(s, BOLD, y - 10, sum);
+            line(s, bold, y - 10, sum);
           }
-          text(s, PLAIN, 9, LEFT, 60, foot);
+          text(s, plain, 9, LEFT, 60, foot);
         }
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -63,32 +62,24 @@ public final class QuotePdf {
     }
   }
 
-  private static void line(PDPageContentStream s, PDFont font, float y, Row row)
+  private static void line(PDPageContentStream s, PDType0Font font, float y, Row row)
       throws IOException {
-    float width = width(font, row.figure()) * SIZE;
+    float width = Letters.width(font, SIZE, Letters.known(font, row.figure()));
     // Long words are set smaller rather than over the figure.
     float room = RIGHT - LEFT - width - 12;
-    float size = Math.min(SIZE, room / Math.max(0.01f, width(font, row.words())));
+    float wide = Letters.width(font, SIZE, Letters.known(font, row.words()));
+    float size = SIZE * Math.min(1, room / Math.max(0.01f, wide));
     text(s, font, size, LEFT, y, row.words());
     text(s, font, SIZE, RIGHT - width, y, row.figure());
   }
 
-  private static float width(PDFont font, String words) throws IOException {
-    return font.getStringWidth(plain(words)) / 1000;
-  }
-
   private static void text(
-      PDPageContentStream s, PDFont font, float size, float x, float y, String words)
+      PDPageContentStream s, PDType0Font font, float size, float x, float y, String words)
       throws IOException {
     s.beginText();
     s.setFont(font, size);
     s.newLineAtOffset(x, y);
-    s.showText(plain(words));
+    s.showText(Letters.known(font, words));
     s.endText();
-  }
-
-  /** The fonts every reader has know no more than Latin letters. */
-  private static String plain(String words) {
-    return words.replaceAll("[^\\x20-\\x7E\\xA0-\\xFF]", "?");
   }
 }

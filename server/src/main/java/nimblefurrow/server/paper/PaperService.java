@@ -149,6 +149,23 @@ public class PaperService {
     };
   }
 
+  /** A paper that is kept, by the name of its file. */
+  public record Kept(UUID id, String name) {}
+
+  /** All of a farm, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<Kept> kept(UUID farmId) {
+    return papers.findByFarmIdAndAwayFalseOrderByAddedAt(farmId).stream()
+        .map(p -> new Kept(p.id, p.name))
+        .toList();
+  }
+
+  /** A whole file. */
+  @Transactional(readOnly = true)
+  public byte[] whole(UUID farmId, UUID id) {
+    return file(farmId, id).bytes();
+  }
+
   /** A paper's file. */
   @Transactional(readOnly = true)
   File file(UUID farmId, UUID id) {

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -83,5 +84,10 @@ class Entrance {
     sessions.findByPrincipalName(person.toString()).keySet().stream()
         .filter(id -> !id.equals(here))
         .forEach(sessions::deleteById);
+  }
+
+  /** Signs someone out everywhere. */
+  void leaveEverywhere(UUID accountId) {
+    sessions.findByPrincipalName(accountId.toString()).keySet().forEach(sessions::deleteById);
   }
 }

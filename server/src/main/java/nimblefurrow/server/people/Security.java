@@ -47,6 +47,7 @@ class Security {
                         "/api/ready",
                         "/api/trust",
                         "/api/trust/*",
+                        "/api/password-links/*",
                         "/api/invitations/*",
                         "/api/invitations/*/account")
                     .permitAll()

@@ -27,14 +27,21 @@ class SessionController {
   private final Access access;
   private final Entrance entrance;
   private final DemoMode demo;
+  private final Leaving leaving;
 
   SessionController(
-      SignIn signIn, AccountService accounts, Access access, Entrance entrance, DemoMode demo) {
+      SignIn signIn,
+      AccountService accounts,
+      Access access,
+      Entrance entrance,
+      DemoMode demo,
+      Leaving leaving) {
     this.signIn = signIn;
     this.accounts = accounts;
     this.access = access;
     this.entrance = entrance;
     this.demo = demo;
+    this.leaving = leaving;
   }
 
   record SessionView(
@@ -57,6 +64,8 @@ class SessionController {
   record EmailInput(String email, String password) {}
 
   record TokenInput(String name) {}
+
+  record Goodbye(String password) {}
 
   @GetMapping("/api/session")
   SessionView session() {
@@ -124,6 +133,17 @@ class SessionController {
     Person person = access.person();
     signIn.again(person.id(), input.password(), request.getRemoteAddr());
     accounts.changeEmail(person.id(), input.email());
+  }
+
+  /** Gives one's account up, with the password that holds now. */
+  @PostMapping("/api/account/delete")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@RequestBody Goodbye input, HttpServletRequest request) {
+    access.atTheKeyboard();
+    Person person = access.person();
+    signIn.again(person.id(), input.password(), request.getRemoteAddr());
+    leaving.delete(person.id());
+    entrance.leaveEverywhere(person.id());
   }
 
   /** Where one is signed in. */

@@ -157,6 +157,21 @@ public class PictureService {
         .orElseThrow(() -> new NotFound(AWAY));
   }
 
+  /** A picture that is kept. */
+  public record Kept(UUID id, LocalDate takenOn) {}
+
+  /** Those of a field by day, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<Kept> kept(UUID farmId, UUID fieldId) {
+    return of(farmId, fieldId).stream().map(p -> new Kept(p.id(), p.takenOn())).toList();
+  }
+
+  /** A whole picture as a JPEG. */
+  @Transactional(readOnly = true)
+  public byte[] whole(UUID farmId, UUID id) {
+    return bytes(farmId, id, false);
+  }
+
   /** A picture for paper. */
   public record Shot(LocalDate takenOn, @Nullable Double green, byte[] jpeg) {}
 

@@ -27,15 +27,15 @@ class CoversReport implements Composer {
       List.of(
           new Column("field", 1.3),
           new Column("area", 0.8),
-          new Column("species and rate", 2.4),
+          new Column("species and rate", 2.2),
           new Column("how seeded", 1.4),
-          new Column("seeding planned", 1),
-          new Column("seeded", 1),
+          new Column("seeding planned", 1.25),
+          new Column("seeded", 1.25),
           new Column("area seeded", 0.8),
-          new Column("lots", 1.8),
+          new Column("lots", 1.7),
           new Column("how ended", 1.4),
-          new Column("ending planned", 1),
-          new Column("ended", 1));
+          new Column("ending planned", 1.25),
+          new Column("ended", 1.25));
 
   private final CoversGrown covers;
   private final SpeciesService species;

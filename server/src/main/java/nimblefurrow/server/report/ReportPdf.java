@@ -2,9 +2,8 @@ package nimblefurrow.server.report;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
-import java.util.Objects;
+import nimblefurrow.server.support.Letters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -31,19 +30,12 @@ final class ReportPdf {
   private float y;
 
   private ReportPdf(String heading, boolean letter) throws IOException {
-    plain = font("DejaVuSansCondensed.ttf");
-    bold = font("DejaVuSansCondensed-Bold.ttf");
+    plain = Letters.plain(document);
+    bold = Letters.bold(document);
     PDRectangle upright = letter ? PDRectangle.LETTER : PDRectangle.A4;
     paper = new PDRectangle(upright.getHeight(), upright.getWidth());
     this.heading = heading;
     page = next();
-  }
-
-  private PDType0Font font(String name) throws IOException {
-    try (InputStream in =
-        Objects.requireNonNull(ReportPdf.class.getResourceAsStream("/fonts/" + name))) {
-      return PDType0Font.load(document, in);
-    }
   }
 
   /**

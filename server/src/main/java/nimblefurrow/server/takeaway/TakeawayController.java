@@ -1,9 +1,11 @@
 package nimblefurrow.server.takeaway;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.server.people.Access;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -22,9 +24,13 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class TakeawayController {
   private final TakeawayService takeaway;
+  private final LastArchive archive;
+  private final Access access;
 
-  TakeawayController(TakeawayService takeaway) {
+  TakeawayController(TakeawayService takeaway, LastArchive archive, Access access) {
     this.takeaway = takeaway;
+    this.archive = archive;
+    this.access = access;
   }
 
   record Taken(int plans) {}
@@ -41,6 +47,22 @@ class TakeawayController {
     return file(
         "record.csv",
         takeaway.record(farmId, units.equals("metric") ? UnitSystem.METRIC : UnitSystem.US));
+  }
+
+  /** The farm as files, in one ZIP: what is kept of it before it is deleted. */
+  @GetMapping(path = "/api/farms/{farmId}/archive.zip", produces = "application/zip")
+  void archive(
+      @PathVariable UUID farmId,
+      @RequestParam(defaultValue = "us") String units,
+      HttpServletResponse response)
+      throws IOException {
+    access.manage(farmId);
+    response.setContentType("application/zip");
+    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"farm.zip\"");
+    archive.write(
+        farmId,
+        units.equals("metric") ? UnitSystem.METRIC : UnitSystem.US,
+        response.getOutputStream());
   }
 
   @GetMapping(path = "/api/farms/{farmId}/plan.ics", produces = "text/calendar;charset=UTF-8")

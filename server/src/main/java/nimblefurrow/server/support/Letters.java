@@ -1,18 +1,38 @@
-package nimblefurrow.server.report;
+package nimblefurrow.server.support;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/** Words as a font can set them. */
-final class Letters {
+/** Fonts for paper, shipped and embedded, and words as they can set them. */
+public final class Letters {
   private static final int UNKNOWN = '?';
 
   private Letters() {}
 
+  /** The usual letters, for one document. */
+  public static PDType0Font plain(PDDocument document) throws IOException {
+    return font(document, "DejaVuSansCondensed.ttf");
+  }
+
+  /** Bold ones. */
+  public static PDType0Font bold(PDDocument document) throws IOException {
+    return font(document, "DejaVuSansCondensed-Bold.ttf");
+  }
+
+  private static PDType0Font font(PDDocument document, String name) throws IOException {
+    try (InputStream in =
+        Objects.requireNonNull(Letters.class.getResourceAsStream("/fonts/" + name))) {
+      return PDType0Font.load(document, in);
+    }
+  }
+
   /** The words with a mark in the place of each letter that the font lacks. */
-  static String known(PDType0Font font, String words) {
+  public static String known(PDType0Font font, String words) {
     StringBuilder known = new StringBuilder();
     words
         .codePoints()
@@ -31,7 +51,7 @@ final class Letters {
   }
 
   /** The words in lines no wider than there is room; a word that is wider by itself is cut. */
-  static List<String> wrapped(PDType0Font font, float size, String words, float room)
+  public static List<String> wrapped(PDType0Font font, float size, String words, float room)
       throws IOException {
     List<String> lines = new ArrayList<>();
     String line = "";
@@ -58,7 +78,8 @@ final class Letters {
     return lines;
   }
 
-  private static float width(PDType0Font font, float size, String words) throws IOException {
+  /** How wide the words are. */
+  public static float width(PDType0Font font, float size, String words) throws IOException {
     return font.getStringWidth(words) / 1000 * size;
   }
 }
