@@ -100,13 +100,6 @@ const copy = () =>
               @update:model-value="setRole(m.id, $event)"
             />
             <template v-else>{{ m.role }}</template>
-
-            <style scoped>
-              .link {
-                text-decoration: underline;
-                text-underline-offset: 3px;
-              }
-            </style>
           </td>
           <td class="n">
             <template v-if="m.email === session.state?.email">
