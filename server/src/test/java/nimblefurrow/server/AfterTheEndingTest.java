@@ -54,11 +54,34 @@ class AfterTheEndingTest {
     assertThat(second(owner, farm, id)).as("enough died").isNull();
   }
 
-  /** A field of the made-up farm that is to be rolled and may be sprayed. */
+  /** On an organic field the roller goes again; ticked off, it is in the record and over. */
+  @Test
+  void anOrganicFieldIsRolledAgain() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String id = rolled(owner, farm, true);
+    String field = farm + "/fields/" + id;
+    owner.put(farm + "/clock", Map.of("today", "2027-06-02")).ok();
+    owner.season(farm, 2026);
+    write(owner, field, "2026-09-25", "seeded", Map.of());
+    write(owner, field, "2027-05-24", "ended", Map.of());
+    write(owner, field, "2027-06-01", "counted", Map.of("killShare", 0.72));
+    JsonNode again = second(owner, farm, id);
+    assertThat(again.get("label").asString()).isEqualTo("roll what stands up again");
+    assertThat(again.get("way").asString()).isEqualTo("roll");
+    write(owner, field, "2027-06-02", "rolled", Map.of());
+    assertThat(second(owner, farm, id)).as("rolled again").isNull();
+  }
+
   private static String rolled(Api owner, String farm) throws Exception {
+    return rolled(owner, farm, false);
+  }
+
+  /** A field of the made-up farm that is to be rolled. */
+  private static String rolled(Api owner, String farm, boolean organic) throws Exception {
     for (JsonNode f : owner.get(farm + "/season").ok().json().get("furrows")) {
       String way = f.at("/plan/plan/ending").asString("");
-      if (way.equals("rollPlant") && !f.get("organic").asBoolean()) {
+      if (way.equals("rollPlant") && f.get("organic").asBoolean() == organic) {
         return f.get("fieldId").asString();
       }
     }

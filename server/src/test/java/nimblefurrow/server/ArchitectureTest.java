@@ -88,6 +88,8 @@ class ArchitectureTest {
           "CalendarFeeds.findByHash",
           // A station's days: the station was asked for with its farm.
           "StationDays",
+          // Whose link it is, its secret says.
+          "PasswordLinks",
           // The queue of laying-outs is one for the server.
           "WorkRuns.ahead",
           "WorkRuns.take",

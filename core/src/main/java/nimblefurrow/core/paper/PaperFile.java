@@ -29,6 +29,7 @@ public enum PaperFile {
   /**
    * {@return what a file is}
    *
+   * @param bytes of it, from its beginning
    * @throws Refused when it is none of these
    */
   public static PaperFile of(byte[] bytes) {

@@ -51,12 +51,20 @@ public enum PaperKind implements Keyed {
     return label;
   }
 
-  /** {@return whether it is kept with such a holder} */
+  /**
+   * {@return whether it is kept with such a holder}
+   *
+   * @param holder a lot, a product, a field, the farm
+   */
   public boolean of(PaperHolder holder) {
     return holders.contains(holder);
   }
 
-  /** {@return the kinds kept with such a holder} */
+  /**
+   * {@return the kinds kept with such a holder}
+   *
+   * @param holder a lot, a product, a field, the farm
+   */
   public static List<PaperKind> with(PaperHolder holder) {
     return Arrays.stream(values()).filter(k -> k.of(holder)).toList();
   }

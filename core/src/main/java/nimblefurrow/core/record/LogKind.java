@@ -1,6 +1,7 @@
 package nimblefurrow.core.record;
 
 import java.util.Set;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 
@@ -22,6 +23,8 @@ public enum LogKind implements Keyed {
       "sprayed",
       Carries.NOTHING.maybe(EntryName.RESIDUAL).maybe(EntryFigure.WIND, EntryFigure.AIR)),
   ROLLED("rolled", "rolled", Carries.NOTHING),
+  MOWED("mowed", "mowed", Carries.NOTHING),
+  TILLED("tilled", "tilled", Carries.NOTHING),
   ENDED(
       "ended",
       "ended",
@@ -86,8 +89,27 @@ public enum LogKind implements Keyed {
       case COUNTED -> Set.of("kill", "survivors", "regrowth", "slow");
       case CROP_STAND -> Set.of("cropStand");
       case WEEDS -> Set.of("weeds", "volunteers");
-      case SPRAYED, ROLLED -> Set.of("secondPass");
+      case SPRAYED, ROLLED, MOWED, TILLED -> Set.of("secondPass");
       default -> Set.of();
+    };
+  }
+
+  /** {@return whether it sees to what a count found alive after an ending} */
+  public boolean endsSurvivors() {
+    return answers().contains("secondPass");
+  }
+
+  /**
+   * {@return what is written down when a second pass is done with such work}
+   *
+   * @param work of the pass
+   */
+  public static LogKind ofSecondPass(MachineWork work) {
+    return switch (work) {
+      case ROLL -> ROLLED;
+      case MOW -> MOWED;
+      case TILL -> TILLED;
+      default -> SPRAYED;
     };
   }
 

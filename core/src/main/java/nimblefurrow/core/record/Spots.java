@@ -34,8 +34,10 @@ public final class Spots {
     }
 
     /**
-     * How far another place is, m. Within a field the earth is flat: degrees of longitude shrink
-     * with the cosine of the latitude.
+     * {@return how far another place is, m; within a field the earth is flat, and degrees of
+     * longitude shrink with the cosine of the latitude}
+     *
+     * @param other place
      */
     public double metresTo(Place other) {
       double north = (other.latitude - latitude) * M_PER_DEGREE;

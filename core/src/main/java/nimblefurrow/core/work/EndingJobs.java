@@ -74,7 +74,8 @@ final class EndingJobs {
    */
   void second(WorkField f, WorkField.Covered c, int end, int planned) {
     KillSeen survivors = f.survivors();
-    SecondPass pass = survivors == null ? usual(c) : SecondPass.SPRAY_SURVIVORS;
+    SecondPass pass =
+        survivors == null ? usual(c) : SecondPass.ofSurvivors(c.ending(), f.organic());
     LocalDate ended = survivors == null ? f.endedOn() : survivors.on();
     if (pass == null || end < 0 && ended == null) {
       return;
@@ -101,7 +102,7 @@ final class EndingJobs {
               doer.usd(f.areaHa(), hours));
       ways.add(
           new Alternative(
-              new Option(d, pass.label(), hours, first, last, value), JobKind.SECOND.key()));
+              new Option(d, pass.label(), hours, first, last, value), pass.work().key()));
     }
     After after = end < 0 ? null : new After(end, pass.least(), pass.most() + 1);
     list.add(f, JobKind.SECOND.on(f.link()), pass.label(), ways, after, null);

@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import java.util.List;
 import nimblefurrow.core.ending.Dangers;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.Reason;
 
@@ -14,13 +15,13 @@ public final class JobCautions {
    * {@return what is to be said at a job, most pressing first; nothing where nobody does anything}
    *
    * @param kind of job
-   * @param way how it is seeded or ended; not read for other kinds
+   * @param way how it is seeded or ended, or what its second pass does; not read for other kinds
    */
   public static List<Reason> of(JobKind kind, String way) {
     return switch (kind) {
       case SEED -> SeedingMethod.of(way).safety();
       case END -> EndingMethod.of(way).safety();
-      case SECOND -> Dangers.SPRAYING;
+      case SECOND -> SecondPass.safety(way);
       case HARVEST -> Dangers.HARVESTING;
       case PLANT -> Dangers.PLANTING;
       case LOOK -> Dangers.LOOKING;

@@ -62,13 +62,11 @@ public record WorkField(
   public record Covered(
       CoverPlan plan, EndingMethod ending, Purpose purpose, @Nullable KillSeen killed) {}
 
-  /**
-   * A count that found too much alive, on a field that may be sprayed; null where there is none.
-   */
+  /** A count that found too much alive; null where there is none. */
   @Nullable KillSeen survivors() {
     KillSeen killed = covered == null ? null : covered.killed();
     LocalDate ended = endedOn();
-    if (killed == null || ended == null || organic) {
+    if (killed == null || ended == null) {
       return null;
     }
     return killed.poor() && !killed.on().isBefore(ended) ? killed : null;

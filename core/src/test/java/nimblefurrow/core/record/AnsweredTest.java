@@ -3,6 +3,7 @@ package nimblefurrow.core.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import nimblefurrow.core.ending.SecondPass;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -14,6 +15,8 @@ class AnsweredTest {
     "weeds, weeds volunteers",
     "sprayed, secondPass",
     "rolled, secondPass",
+    "mowed, secondPass",
+    "tilled, secondPass",
     "note, ''",
     "seeded, ''",
     "plants, ''",
@@ -21,6 +24,15 @@ class AnsweredTest {
   void anEntryAnswersWhatWasTakenOn(String kind, String keys) {
     assertThat(LogKind.of(kind).answers())
         .containsExactlyInAnyOrder(keys.isEmpty() ? new String[0] : keys.split(" "));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"roll, rolled", "mow, mowed", "till, tilled", "spray, sprayed", "second, sprayed"})
+  void aSecondPassIsWrittenDownAsWhatItDid(String way, String kind) {
+    assertThat(LogKind.ofSecondPass(SecondPass.workOf(way))).hasToString(kind);
+    assertThat(LogKind.of(kind).endsSurvivors()).isTrue();
+    assertThat(LogKind.ENDED.endsSurvivors()).isFalse();
+    assertThat(LogKind.COUNTED.endsSurvivors()).isFalse();
   }
 
   @ParameterizedTest

@@ -326,11 +326,12 @@ class FarmWorkTest {
   @ParameterizedTest
   @CsvSource({
     "2027-05-20, 0.90, false, 2027-05-22",
-    "2027-05-20, 0.80, true, 2027-05-22",
+    "2027-05-20, 0.90, true, 2027-05-22",
     "2027-05-09, 0.80, false, 2027-05-22",
     "2027-05-14, 0.80, false, 2027-05-22",
+    "2027-05-11, 0.80, true, 2027-05-22",
   })
-  void noneWhereEnoughDiedOrItMayNotOrIsOver(
+  void noneWhereEnoughDiedOrItIsOver(
       LocalDate counted, double share, boolean organic, LocalDate today) {
     WorkFarm farm = spring().from(today, 80);
     WorkFarm.Known k = seeded();
@@ -339,6 +340,28 @@ class FarmWorkTest {
     k.killed = new KillSeen(counted, share);
     WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
     assertThat(farm.work().job(f.id(), "second")).isEqualTo(-1);
+  }
+
+  /** On an organic field what ended the cover is done again, or it is cut. */
+  @ParameterizedTest
+  @CsvSource({
+    "rollPlant, roll, roll what stands up again, 8",
+    "till, till, till what is still alive, 5",
+    "graze, mow, mow what is still alive, 8",
+    "mow, mow, mow what is still alive, 8",
+  })
+  void anOrganicFieldIsNotSprayedASecondTime(String way, String machine, String label, int last) {
+    WorkFarm farm = spring().from(LocalDate.of(2027, 5, 22), 80);
+    WorkFarm.Known k = seeded();
+    k.organic = true;
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 12));
+    k.killed = new KillSeen(LocalDate.of(2027, 5, 20), 0.7);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, EndingMethod.of(way), k);
+    FarmWork work = farm.work();
+    Option pass = only(WorkFarm.job(work, f, "second"));
+    assertThat(pass.label()).isEqualTo(label);
+    assertThat(pass.last()).isEqualTo(last);
+    assertThat(work.doers().get(pass.machine()).name()).isEqualTo(machine);
   }
 
   @Test

@@ -45,6 +45,8 @@ class JobCautionsTest {
                     .as(m.key())
                     .isEqualTo(m.ofItself()));
     assertThat(said(JobKind.SECOND, "spray again")).contains("label is the law");
+    assertThat(said(JobKind.SECOND, "roll")).contains("drum", "hook").doesNotContain("label is");
+    assertThat(said(JobKind.SECOND, "mow")).contains("power take-off").doesNotContain("drum");
     assertThat(said(JobKind.PLANT, "")).contains("row unit");
     assertThat(said(JobKind.HARVEST, "")).contains("header");
     assertThat(said(JobKind.LOOK, "")).contains("go in again");

@@ -16,6 +16,7 @@ import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.paper.ProductBook;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
@@ -28,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Products from their labels, and sprays made of them. Callers have checked who asks. */
 @Service
-public class SprayService {
+public class SprayService implements ProductBook {
   private static final String AWAY = "This farm has no such product.";
 
   private final SprayProductRows products;
@@ -47,7 +48,7 @@ public class SprayService {
     return products.findByFarmIdOrderByName(farmId).stream().map(SprayService::view).toList();
   }
 
-  /** Whether a product is the farm's. */
+  @Override
   @Transactional(readOnly = true)
   public boolean has(UUID farmId, UUID productId) {
     return products.findByFarmIdAndId(farmId, productId).isPresent();

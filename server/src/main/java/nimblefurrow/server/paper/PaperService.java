@@ -14,7 +14,6 @@ import nimblefurrow.core.paper.PaperFile;
 import nimblefurrow.core.paper.PaperHolder;
 import nimblefurrow.core.paper.PaperKind;
 import nimblefurrow.core.units.Refused;
-import nimblefurrow.server.ending.SprayService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.AccountService;
 import nimblefurrow.server.seedstock.SeedService;
@@ -32,7 +31,7 @@ public class PaperService {
   private final Papers papers;
   private final PaperFiles files;
   private final SeedService seed;
-  private final SprayService sprays;
+  private final ProductBook products;
   private final FieldService fields;
   private final AccountService accounts;
   private final Clock clock;
@@ -41,14 +40,14 @@ public class PaperService {
       Papers papers,
       PaperFiles files,
       SeedService seed,
-      SprayService sprays,
+      ProductBook products,
       FieldService fields,
       AccountService accounts,
       Clock clock) {
     this.papers = papers;
     this.files = files;
     this.seed = seed;
-    this.sprays = sprays;
+    this.products = products;
     this.fields = fields;
     this.accounts = accounts;
     this.clock = clock;
@@ -143,7 +142,7 @@ public class PaperService {
   private boolean there(UUID farmId, PaperHolder holder, UUID id) {
     return switch (holder) {
       case LOT -> seed.has(farmId, id);
-      case PRODUCT -> sprays.has(farmId, id);
+      case PRODUCT -> products.has(farmId, id);
       case FIELD -> fields.list(farmId).stream().anyMatch(f -> f.id().equals(id));
       case FARM -> farmId.equals(id);
     };

@@ -10,6 +10,8 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.SecondPass;
+import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobCautions;
 import nimblefurrow.core.work.JobKind;
@@ -136,13 +138,17 @@ class CabSheets {
         i.label(),
         field.areaHa(),
         field.areaHa() * (1 - i.shareDone()),
-        i.kind() == JobKind.SECOND || ends(i, EndingMethod::sprays),
-        i.kind() == JobKind.PLANT || ends(i, EndingMethod::rolls),
+        second(i, MachineWork.SPRAY) || ends(i, EndingMethod::sprays),
+        i.kind() == JobKind.PLANT || second(i, MachineWork.ROLL) || ends(i, EndingMethod::rolls),
         shifts,
         bearing,
         field.hazards(),
         seeds.of(farmId, i),
         JobCautions.of(i.kind(), i.way()).stream().map(ReasonView::of).toList());
+  }
+
+  private static boolean second(WorkViews.ItemView i, MachineWork work) {
+    return i.kind() == JobKind.SECOND && SecondPass.workOf(i.way()) == work;
   }
 
   private static boolean ends(WorkViews.ItemView i, Predicate<EndingMethod> how) {

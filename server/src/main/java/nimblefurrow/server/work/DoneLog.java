@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.record.Told;
@@ -92,11 +93,11 @@ class DoneLog {
   private static @Nullable LocalDate written(WorkItem item, SeasonLog season) {
     LocalDate day = season.done().get(kinds(item).get(0));
     LocalDate ended = season.done().get(Deed.ENDING.logKind());
-    boolean sprayedBefore =
+    boolean doneBefore =
         JobKind.of(item.job) == JobKind.SECOND
             && day != null
             && (ended == null || day.isBefore(ended) || poor(season.killed()));
-    return sprayedBefore ? null : day;
+    return doneBefore ? null : day;
   }
 
   /**
@@ -152,8 +153,10 @@ class DoneLog {
   private static List<LogKind> kinds(WorkItem item) {
     List<LogKind> kinds = new ArrayList<>();
     JobKind job = JobKind.of(item.job);
-    // The second pass of an ending is a spray.
-    kinds.add(job.deed().map(Deed::logKind).orElse(LogKind.SPRAYED));
+    kinds.add(
+        job.deed()
+            .map(Deed::logKind)
+            .orElseGet(() -> LogKind.ofSecondPass(SecondPass.workOf(item.way))));
     if (job == JobKind.HARVEST
         && SeedingMethods.find(item.way).filter(SeedingMethod::goesWithCombine).isPresent()) {
       kinds.add(Deed.SEEDING.logKind());

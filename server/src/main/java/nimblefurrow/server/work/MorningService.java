@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.schedule.DayClock;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -144,7 +145,11 @@ class MorningService {
       return goes.air();
     }
     if (i.kind() == JobKind.SECOND) {
-      return goes.spraying();
+      return switch (SecondPass.workOf(i.way())) {
+        case SPRAY -> goes.spraying();
+        case ROLL -> goes.rolling();
+        default -> goes.ground();
+      };
     }
     if (i.kind() != JobKind.END) {
       return goes.ground();

@@ -121,7 +121,7 @@ class FieldRecord {
 
   private static boolean outdoors(LogKind kind) {
     return switch (kind) {
-      case SEEDED, HARVESTED, SPRAYED, ROLLED, ENDED, PLANTED -> true;
+      case SEEDED, HARVESTED, SPRAYED, ROLLED, MOWED, TILLED, ENDED, PLANTED -> true;
       default -> false;
     };
   }

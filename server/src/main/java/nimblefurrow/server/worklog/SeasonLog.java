@@ -71,14 +71,14 @@ public record SeasonLog(
         .reduce(null, (before, now) -> now == null ? before : now);
   }
 
-  /** The last count of what the ending killed, unless something was sprayed or rolled since. */
+  /** The last count of what the ending killed, unless something was done about it since. */
   public @Nullable KillSeen killed() {
     KillSeen last = null;
     for (EntryView e : entries) {
       Double share = e.get(EntryFigure.KILL);
       if (e.kind() == LogKind.COUNTED && share != null) {
         last = new KillSeen(e.doneOn(), share);
-      } else if (e.kind() == LogKind.SPRAYED || e.kind() == LogKind.ROLLED) {
+      } else if (e.kind().endsSurvivors()) {
         last = null;
       }
     }
