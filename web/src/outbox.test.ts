@@ -28,6 +28,7 @@ type Answer = { status: number; body: unknown } | 'no signal'
 let answers: Answer[] = []
 const sent: { url: string; body: unknown }[] = []
 const stored = new Map<string, string>()
+const heard = new Map<string, (e: unknown) => void>()
 let outbox: typeof import('./outbox')
 
 const job = (about: string, share = 1): Waiting => ({
@@ -45,7 +46,9 @@ async function load(online = true) {
     getItem: (key: string) => stored.get(key) ?? null,
     setItem: (key: string, value: string) => stored.set(key, value),
   })
-  vi.stubGlobal('window', { addEventListener: vi.fn() })
+  vi.stubGlobal('window', {
+    addEventListener: (what: string, then: (e: unknown) => void) => heard.set(what, then),
+  })
   vi.stubGlobal('navigator', { onLine: online })
   vi.stubGlobal('setInterval', vi.fn())
   vi.stubGlobal('fetch', (url: string, request?: { body: string }) => {
@@ -228,5 +231,14 @@ describe('what is written without a signal', () => {
   it('a picture that is no longer on the phone says so', async () => {
     await outbox.send(picture('ridge')).catch((e: Error) => said.push(e.message))
     expect(said).toEqual(['The picture is no longer on this phone.'])
+  })
+
+  it('what another window wrote waits here too', async () => {
+    await outbox.send(job('ridge'))
+    stored.set('outbox', JSON.stringify([job('ridge'), job('bench')]))
+    heard.get('storage')!({ key: 'theme' })
+    expect(waits()).toEqual(['ridge'])
+    heard.get('storage')!({ key: 'outbox' })
+    expect(waits()).toEqual(['ridge', 'bench'])
   })
 })

@@ -28,7 +28,11 @@ export interface Waiting {
 const KEY = 'outbox'
 const listeners = new Set<() => void>()
 export const waiting = ref<Waiting[]>(read())
-watch(waiting, (now) => localStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
+// At once: a page that is closed in the next moment forgets nothing.
+watch(waiting, (now) => localStorage.setItem(KEY, JSON.stringify(now)), {
+  deep: true,
+  flush: 'sync',
+})
 
 function read(): Waiting[] {
   try {
@@ -53,6 +57,7 @@ async function bodyOf(w: Waiting): Promise<{ type: string; body: BodyInit }> {
   return { type: 'image/jpeg', body }
 }
 
+/** Only what is off the list: closed in between, a page would look for a picture that is not there. */
 async function gone(w: Waiting) {
   if (!w.picture) return
   const { forgetPicture } = await import('./pictures/sending')
@@ -76,7 +81,6 @@ async function go(w: Waiting): Promise<unknown> {
     return undefined
   const body: unknown = await response.json().catch(() => ({}))
   if (!response.ok) throw refusal(response.status, body)
-  void gone(w)
   void sentOtherwise()
   return body
 }
@@ -91,7 +95,10 @@ const held = (w: Waiting) => waiting.value.some((o) => o.about === w.after)
 export async function send<T>(w: Waiting): Promise<T | undefined> {
   // What waits goes first, so that a later word about the same job stays the later one.
   const got = unsent().length ? undefined : await go(w)
-  if (got !== undefined) return got as T
+  if (got !== undefined) {
+    void gone(w)
+    return got as T
+  }
   waiting.value = [...waiting.value.filter((o) => o.about !== w.about), w]
   if (navigator.onLine) void flush()
   return undefined
@@ -135,6 +142,7 @@ export async function flush(): Promise<void> {
       try {
         if ((await goOnce(next)) === undefined) break
         waiting.value = waiting.value.filter((o) => !same(o, next))
+        void gone(next)
       } catch (e) {
         const problem = (e as Error).message
         notice.show(`${next.said} could not be kept: ${problem}`)
@@ -149,5 +157,9 @@ export async function flush(): Promise<void> {
 }
 
 window.addEventListener('online', () => void flush())
+// What another window of this browser writes or sends waits here no longer, or from now on.
+window.addEventListener('storage', (e) => {
+  if (e.key === KEY) waiting.value = read()
+})
 setInterval(() => void flush(), 20_000)
 void flush()
