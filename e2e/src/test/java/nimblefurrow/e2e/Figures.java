@@ -13,7 +13,7 @@ import java.util.Map;
  * Measures what a grower sees of a running server: run {@code scripts/figures URL}. Prints fields
  * in sight at each height of the season, the time to the first furrow and to all in sight, frames a
  * second while the season scrolls and while it is looked at closer down to hours and back, and the
- * time to the first ending that is weighed and to all of them.
+ * time to the first ending that is weighed and to all of them; then what a phone sends of a day.
  */
 final class Figures {
   private static final String FRAMES =
@@ -61,6 +61,7 @@ final class Figures {
       scroll(desk);
       zoom(desk);
       endings(desk);
+      PhoneFigures.print(chromium, arguments[0]);
     }
   }
 
