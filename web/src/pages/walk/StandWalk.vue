@@ -59,6 +59,13 @@ const { answer } = useAnswer(words, () =>
   }),
 )
 
+/** A count is a sample: it may find more plants than live seeds went out. */
+const madePlants = computed(() => {
+  const share = answer.value?.shareOfLiveSeed
+  if (share === undefined) return ''
+  if (share >= 1) return 'at least as many plants as live seeds'
+  return `${session.amount(share, 'SHARE')} of live seed made a plant`
+})
 const VERDICT: Record<string, string> = {
   good: 'Good',
   thinButTillers: 'Thin, but it will tiller',
@@ -131,9 +138,7 @@ async function keep() {
         Surely between {{ session.amount(counted.low, 'PER_M2') }} and
         {{ session.amount(counted.high, 'PER_M2') }} (nine times in ten) from {{ counted.frames }}
         {{ counted.frames === 1 ? 'frame' : 'frames'
-        }}<template v-if="answer?.shareOfLiveSeed !== undefined"
-          >; {{ session.amount(answer.shareOfLiveSeed, 'SHARE') }} of live seed made a
-          plant</template
+        }}<template v-if="madePlants">; {{ madePlants }}</template
         >.
       </p>
       <p v-if="answer">{{ sentence(session.reason(answer.reason)) }}.</p>
