@@ -35,27 +35,31 @@ const depth = (mm: number) => session.amount(mm, 'MM', session.units === 'us' ? 
             </td>
             <td class="n">{{ session.amount(s.seedKg, 'KG') }}</td>
           </tr>
-          <tr v-for="l in s.lots" :key="l.lot.id" class="lot" :class="{ barred: !l.offered }">
-            <td class="small">
-              lot {{ l.lot.lotNo || l.lot.supplier }}
-              <span v-if="l.lot.treated" class="tag bad">treated</span>
-              <span v-if="l.lot.organic" class="tag good">organic</span>
-              <span v-if="!l.lot.germination" class="tag bad">not tested</span>
-              <div v-if="l.papers" :class="l.offered ? 'muted' : 'rust'">
+          <template v-for="l in s.lots" :key="l.lot.id">
+            <tr class="lot">
+              <td class="small">
+                lot {{ l.lot.lotNo || l.lot.supplier }}
+                <span v-if="l.lot.treated" class="tag bad">treated</span>
+                <span v-if="l.lot.organic" class="tag good">organic</span>
+                <span v-if="!l.lot.germination" class="tag bad">not tested</span>
+              </td>
+              <td class="n small">
+                <template v-if="l.offered">
+                  set {{ session.amount(l.rateKgPerHa, 'KG_PER_HA', 1) }}
+                </template>
+              </td>
+              <td class="n small">
+                <span v-if="!l.offered" class="tag bad">not here</span>
+                <span v-else-if="l.enough" class="tag good">enough</span>
+                <span v-else class="tag bad">only {{ session.amount(l.leftKg, 'KG') }}</span>
+              </td>
+            </tr>
+            <tr v-if="l.papers" class="lot papers">
+              <td colspan="3" class="small" :class="l.offered ? 'muted' : 'rust'">
                 {{ sentence(session.reason(l.papers)) }}.
-              </div>
-            </td>
-            <td class="n small">
-              <template v-if="l.offered">
-                set {{ session.amount(l.rateKgPerHa, 'KG_PER_HA', 1) }}
-              </template>
-            </td>
-            <td class="n small">
-              <span v-if="!l.offered" class="tag bad">not here</span>
-              <span v-else-if="l.enough" class="tag good">enough</span>
-              <span v-else class="tag bad">only {{ session.amount(l.leftKg, 'KG') }}</span>
-            </td>
-          </tr>
+              </td>
+            </tr>
+          </template>
           <tr v-if="!s.lots.length" class="lot">
             <td colspan="3" class="small rust">
               No {{ s.name.toLowerCase() }} in stock.
@@ -72,6 +76,12 @@ const depth = (mm: number) => session.amount(mm, 'MM', session.units === 'us' ? 
 </template>
 
 <style scoped>
+td.n {
+  white-space: nowrap;
+}
+.papers td {
+  padding-top: 0;
+}
 .lot td {
   padding-left: 14px;
   background: color-mix(in srgb, var(--soil-band) 16%, transparent);

@@ -56,7 +56,7 @@ const left = (l: Lot) => l.boughtKg - (l.usedKg ?? 0)
               <span v-if="l.treated" class="tag bad">treated</span>
               <span v-if="l.organic" class="tag good">organic</span>
               <PapersButton
-                class="small no-print"
+                class="small no-print papers"
                 holder="lot"
                 :holder-id="l.id"
                 :title="`lot ${l.lotNo || name(l.species)}`"
@@ -85,6 +85,9 @@ const left = (l: Lot) => l.boughtKg - (l.usedKg ?? 0)
   text-decoration: underline;
   text-underline-offset: 3px;
   cursor: pointer;
+}
+.tag + .papers {
+  margin-left: 8px;
 }
 .nowrap,
 td.n {
