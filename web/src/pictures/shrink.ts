@@ -4,7 +4,7 @@ import { exifOf, withExif } from './exif'
 const WHOLE = 2048
 /** The longer edge from which its green cover is told, px. */
 const MEASURED = 1024
-const QUALITY = 0.85
+const QUALITY = 0.8
 
 /** A size no longer than an edge, and no larger than it is. */
 export function fitted(width: number, height: number, edge: number) {

@@ -66,8 +66,7 @@ final class PhoneFigures {
     phone.onRequestFinished(
         r -> {
           if (r.method().equals("PUT")) {
-            byte[] body = r.postDataBuffer();
-            bytes.addAndGet(body == null ? 0 : body.length);
+            bytes.addAndGet(r.sizes().requestBodySize);
           }
         });
     slow(context.newCDPSession(phone));
