@@ -17,17 +17,19 @@ const open = ref(false)
 </script>
 
 <template>
-  <button type="button" class="papers" @click="open = true">
-    {{ mine.length ? counted(mine.length, 'paper', 'papers') : 'add papers' }}
-  </button>
-  <PapersDialog
-    v-if="open"
-    :holder="holder"
-    :holder-id="holderId"
-    :title="title"
-    :papers="mine"
-    @close="open = false"
-  />
+  <span>
+    <button type="button" class="papers" @click="open = true">
+      {{ mine.length ? counted(mine.length, 'paper', 'papers') : 'add papers' }}
+    </button>
+    <PapersDialog
+      v-if="open"
+      :holder="holder"
+      :holder-id="holderId"
+      :title="title"
+      :papers="mine"
+      @close="open = false"
+    />
+  </span>
 </template>
 
 <style scoped>
