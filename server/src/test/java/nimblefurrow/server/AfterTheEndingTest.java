@@ -73,6 +73,28 @@ class AfterTheEndingTest {
     assertThat(second(owner, farm, id)).as("rolled again").isNull();
   }
 
+  /** Weeds in the crop ask for a rescue, until something is done about them. */
+  @Test
+  void weedsInTheCropAskForARescue() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String id = rolled(owner, farm);
+    String field = farm + "/fields/" + id;
+    owner.put(farm + "/clock", Map.of("today", "2027-06-12")).ok();
+    owner.season(farm, 2026);
+    write(owner, field, "2026-09-25", "seeded", Map.of());
+    write(owner, field, "2027-05-24", "ended", Map.of());
+    write(owner, field, "2027-05-20", "weeds", Map.of("weedsOf10", 7));
+    assertThat(second(owner, farm, id)).as("not in a crop").isNull();
+    write(owner, field, "2027-05-25", "planted", Map.of());
+    assertThat(second(owner, farm, id)).as("rated before it was planted").isNull();
+    write(owner, field, "2027-06-11", "weeds", Map.of("weedsOf10", 5));
+    assertThat(second(owner, farm, id).get("label").asString())
+        .isEqualTo("rescue: spray the weeds that came through");
+    write(owner, field, "2027-06-12", "sprayed", Map.of());
+    assertThat(second(owner, farm, id)).as("seen to").isNull();
+  }
+
   private static String rolled(Api owner, String farm) throws Exception {
     return rolled(owner, farm, false);
   }

@@ -88,6 +88,13 @@ class LanCertificateTest {
   }
 
   @Test
+  void aServerForThisMachineAloneSaysSoToAnyone() throws Exception {
+    Api anyone = Api.browser(App.demo());
+    assertThat(anyone.get("/api/trust").ok().json().get("lan").asBoolean()).isFalse();
+    assertThat(anyone.get("/api/trust/certificate").refused(404)).contains("./run --lan");
+  }
+
+  @Test
   void whoTrustsTheAuthorityReachesTheNamesItWasMadeForAndNoOthers() throws Exception {
     String fingerprint = make("127.0.0.1", "farm.local");
     assertThat(fingerprint).matches("([0-9A-F]{2}:){31}[0-9A-F]{2}");

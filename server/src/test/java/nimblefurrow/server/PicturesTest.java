@@ -148,6 +148,8 @@ class PicturesTest {
     String id = first.get("id").asString();
     assertThat(owner.get(other + "/pictures/" + id).status()).isEqualTo(404);
     assertThat(owner.delete(other + "/pictures/" + id).status()).isEqualTo(404);
+    String theirs = field.substring(field.lastIndexOf('/'));
+    assertThat(owner.get(other + "/fields" + theirs + "/pictures").status()).isEqualTo(404);
     assertThat(owner.picture(entry() + "/pictures/" + id, bare).status()).isEqualTo(404);
     String nowhere = field + "/log/" + UUID.randomUUID() + "/pictures/" + UUID.randomUUID();
     assertThat(owner.picture(nowhere, bare).refused(404)).contains("no such entry");

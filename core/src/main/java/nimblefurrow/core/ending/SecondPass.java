@@ -1,5 +1,7 @@
 package nimblefurrow.core.ending;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 import nimblefurrow.core.cover.Family;
@@ -39,6 +41,29 @@ public record SecondPass(MachineWork work, String label, int least, int most) {
   /** What tillage left is tilled again before it roots anew. */
   static final SecondPass TILL_SURVIVORS =
       new SecondPass(MachineWork.TILL, "till what is still alive", 0, 7);
+
+  /** Weeds that came through the mulch, on a field where nothing is sprayed. */
+  static final SecondPass RESCUE_BETWEEN_ROWS =
+      new SecondPass(MachineWork.TILL, "rescue: cultivate between the rows", 0, 10);
+
+  /** The same where something may be: what the label allows at the crop's stage. */
+  static final SecondPass RESCUE_SPRAY =
+      new SecondPass(MachineWork.SPRAY, "rescue: spray the weeds that came through", 0, 10);
+
+  /**
+   * {@return the rescue from weeds in a crop that is up, from the day of their rating on}
+   *
+   * @param organic whether nothing may be sprayed
+   * @param rated day of the rating
+   * @param plantOn planting of the crop; after some weeks its rows close
+   */
+  public static SecondPass rescue(boolean organic, LocalDate rated, LocalDate plantOn) {
+    SecondPass usual = organic ? RESCUE_BETWEEN_ROWS : RESCUE_SPRAY;
+    LocalDate closed = EndingMethod.of("cultivate").traits().lag().lastEnd(plantOn);
+    long left = ChronoUnit.DAYS.between(rated, closed);
+    return new SecondPass(
+        usual.work(), usual.label(), usual.least(), (int) Math.min(usual.most(), left));
+  }
 
   /**
    * {@return what is done about what a count found alive, from the day of the count on}

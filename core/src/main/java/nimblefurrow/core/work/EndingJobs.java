@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.SecondPass;
@@ -66,17 +67,27 @@ final class EndingJobs {
   }
 
   /**
-   * Adds the second pass behind an ending, planned or done, or behind a count that found too much
-   * alive.
+   * Adds the second pass behind an ending, planned or done, behind a count that found too much
+   * alive, or behind a rating of too many weeds in the crop.
    *
    * @param end index of the ending; −1 when it is done
    * @param planned day of the ending; −1 when it is done
    */
   void second(WorkField f, WorkField.Covered c, int end, int planned) {
     KillSeen survivors = f.survivors();
-    SecondPass pass =
-        survivors == null ? usual(c) : SecondPass.ofSurvivors(c.ending(), f.organic());
-    LocalDate ended = survivors == null ? f.endedOn() : survivors.on();
+    WeedsSeen weeds = f.weedy();
+    SecondPass pass;
+    LocalDate ended;
+    if (survivors != null) {
+      pass = SecondPass.ofSurvivors(c.ending(), f.organic());
+      ended = survivors.on();
+    } else if (weeds != null) {
+      pass = SecondPass.rescue(f.organic(), weeds.on(), f.next().plantOn());
+      ended = weeds.on();
+    } else {
+      pass = usual(c);
+      ended = f.endedOn();
+    }
     if (pass == null || end < 0 && ended == null) {
       return;
     }

@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import java.time.LocalDate;
 import java.util.UUID;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.Purpose;
@@ -58,9 +59,14 @@ public record WorkField(
    * @param purpose the first reason for it
    * @param killed the last count of what its ending killed; null where none was made since, or what
    *     was alive has been seen to
+   * @param weeds the last rating of weeds in the crop behind it; null likewise
    */
   public record Covered(
-      CoverPlan plan, EndingMethod ending, Purpose purpose, @Nullable KillSeen killed) {}
+      CoverPlan plan,
+      EndingMethod ending,
+      Purpose purpose,
+      @Nullable KillSeen killed,
+      @Nullable WeedsSeen weeds) {}
 
   /** A count that found too much alive; null where there is none. */
   @Nullable KillSeen survivors() {
@@ -70,6 +76,12 @@ public record WorkField(
       return null;
     }
     return killed.poor() && !killed.on().isBefore(ended) ? killed : null;
+  }
+
+  /** A rating of weeds that asks for a rescue; null where there is none. */
+  @Nullable WeedsSeen weedy() {
+    WeedsSeen weeds = covered == null ? null : covered.weeds();
+    return weeds == null || endedOn() == null || !weeds.rescue() ? null : weeds;
   }
 
   /** The middle day on which the crop is off. */

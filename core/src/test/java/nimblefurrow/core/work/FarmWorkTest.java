@@ -14,9 +14,11 @@ import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.Shed;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.ending.TriedEnding;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.machine.MachineWork;
@@ -362,6 +364,48 @@ class FarmWorkTest {
     assertThat(pass.label()).isEqualTo(label);
     assertThat(pass.last()).isEqualTo(last);
     assertThat(work.doers().get(pass.machine()).name()).isEqualTo(machine);
+  }
+
+  /** Planted on 15 May: rows close some weeks after, and nothing goes between them any more. */
+  @ParameterizedTest
+  @CsvSource({
+    "2027-06-08, 4, false, spray, rescue: spray the weeds that came through, 2027-06-18",
+    "2027-06-08, 4, true, till, rescue: cultivate between the rows, 2027-06-18",
+    "2027-06-08, 3.9, true, , ,",
+  })
+  void weedsThatCameThroughAreRescuedFrom(
+      LocalDate rated, double of10, boolean organic, String machine, String label, LocalDate last) {
+    WorkFarm farm = spring().from(rated, 80);
+    WorkFarm.Known k = seeded();
+    k.organic = organic;
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 12));
+    k.weeds = new WeedsSeen(rated, of10);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    FarmWork work = farm.work();
+    if (label == null) {
+      assertThat(work.job(f.id(), "second")).isEqualTo(-1);
+      return;
+    }
+    Option pass = only(WorkFarm.job(work, f, "second"));
+    assertThat(pass.label()).isEqualTo(label);
+    assertThat(work.doers().get(pass.machine()).name()).isEqualTo(machine);
+    assertThat(farm.span.day(pass.last())).isEqualTo(last);
+  }
+
+  @Test
+  void survivorsComeBeforeWeedsAndClosedRowsEndTheRescue() {
+    LocalDate plant = LocalDate.of(2027, 5, 15);
+    LocalDate closed = EndingMethod.of("cultivate").traits().lag().lastEnd(plant);
+    assertThat(SecondPass.rescue(true, closed.minusDays(3), plant).most()).isEqualTo(3);
+    assertThat(SecondPass.rescue(true, closed.minusDays(30), plant).most()).isEqualTo(10);
+    WorkFarm farm = spring().from(LocalDate.of(2027, 6, 8), 80);
+    WorkFarm.Known k = seeded();
+    k.logged.put(Deed.ENDING, LocalDate.of(2027, 5, 12));
+    k.killed = new KillSeen(LocalDate.of(2027, 6, 7), 0.7);
+    k.weeds = new WeedsSeen(LocalDate.of(2027, 6, 7), 8);
+    WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    assertThat(only(WorkFarm.job(farm.work(), f, "second")).label())
+        .isEqualTo("spray what is still alive");
   }
 
   @Test

@@ -11,6 +11,7 @@ import java.util.Set;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Shed;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
@@ -97,6 +98,7 @@ final class WorkFarm {
     boolean ours = true;
     boolean organic;
     @Nullable KillSeen killed;
+    @Nullable WeedsSeen weeds;
     NextCrop.Kind next = NextCrop.Kind.SOYBEAN;
   }
 
@@ -156,7 +158,7 @@ final class WorkFarm {
             null,
             plan == null
                 ? null
-                : new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, k.killed));
+                : new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, k.killed, k.weeds));
     fields.add(field);
     return field;
   }
@@ -206,7 +208,7 @@ final class WorkFarm {
             new NextCrop(NextCrop.Kind.OTHER, PLANT.plusMonths(5)),
             standing,
             Shed.id(first.name() + " behind"),
-            new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, null));
+            new WorkField.Covered(plan, ending, Purpose.SMOTHER_WEEDS, null, null));
     fields.add(field);
     return field;
   }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import nimblefurrow.core.record.Spots;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -32,10 +33,13 @@ class PictureController {
 
   private final PictureService pictures;
   private final FarmService farms;
+  private final FieldService fields;
   private final Access access;
 
-  PictureController(PictureService pictures, FarmService farms, Access access) {
+  PictureController(
+      PictureService pictures, FarmService farms, FieldService fields, Access access) {
     this.pictures = pictures;
+    this.fields = fields;
     this.farms = farms;
     this.access = access;
   }
@@ -43,6 +47,7 @@ class PictureController {
   @GetMapping("/fields/{fieldId}/pictures")
   List<PictureView> of(@PathVariable UUID farmId, @PathVariable UUID fieldId) {
     access.see(farmId);
+    fields.get(farmId, fieldId);
     return pictures.of(farmId, fieldId);
   }
 

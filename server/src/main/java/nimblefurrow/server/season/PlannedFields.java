@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.NextCrop;
@@ -66,6 +67,7 @@ public class PlannedFields {
    * @param ending the way it was ended where that is written down, else as it is meant to be; null
    *     without a plan
    * @param killed the last count of what its ending killed, where nothing was done about it since
+   * @param weeds the last rating of weeds in the next crop, likewise
    */
   public record PlannedField(
       FarmView farm,
@@ -80,7 +82,8 @@ public class PlannedFields {
       boolean followed,
       boolean later,
       @Nullable EndingMethod ending,
-      @Nullable KillSeen killed) {
+      @Nullable KillSeen killed,
+      @Nullable WeedsSeen weeds) {
     /** The cover's id where it stands behind another of its season; null for the first. */
     public @Nullable UUID link() {
       return later && plan != null ? plan.id() : null;
@@ -303,6 +306,7 @@ public class PlannedFields {
         c.followedOn() != null,
         c.later(),
         plan == null ? null : c.way(plan.plan()),
-        c.log().killed());
+        c.log().killed(),
+        c.log().weeds());
   }
 }

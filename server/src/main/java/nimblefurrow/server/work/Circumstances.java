@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
@@ -103,6 +104,13 @@ class Circumstances {
             "killed " + f.id(),
             "%s: only %.0f %% of the cover was dead on %s"
                 .formatted(f.name(), 100 * killed.share(), said(killed.on())));
+      }
+      WeedsSeen weeds = season.weeds();
+      if (weeds != null && weeds.rescue()) {
+        all.put(
+            "weeds " + f.id(),
+            "%s: weeds were rated %.0f of 10 on %s"
+                .formatted(f.name(), weeds.of10(), said(weeds.on())));
       }
       LocalDate done = season.done().get(LogKind.HARVESTED);
       LocalDate meant = f.crop().harvestOn();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
@@ -85,9 +86,11 @@ class DoneLog {
     return new Written(farm.id());
   }
 
-  /** What a count found alive after the last pass is still to be seen to. */
-  private static boolean poor(@Nullable KillSeen killed) {
-    return killed != null && killed.poor();
+  /** What a count found alive, or weeds that came through, is still to be seen to. */
+  private static boolean due(SeasonLog season) {
+    KillSeen killed = season.killed();
+    WeedsSeen weeds = season.weeds();
+    return killed != null && killed.poor() || weeds != null && weeds.rescue();
   }
 
   private static @Nullable LocalDate written(WorkItem item, SeasonLog season) {
@@ -96,7 +99,7 @@ class DoneLog {
     boolean doneBefore =
         JobKind.of(item.job) == JobKind.SECOND
             && day != null
-            && (ended == null || day.isBefore(ended) || poor(season.killed()));
+            && (ended == null || day.isBefore(ended) || due(season));
     return doneBefore ? null : day;
   }
 

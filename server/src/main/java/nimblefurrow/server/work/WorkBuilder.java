@@ -190,7 +190,7 @@ class WorkBuilder {
         plan == null || cover == null || purpose == null
             ? null
             : new WorkField.Covered(
-                cover, Objects.requireNonNull(f.ending()), purpose, f.killed()));
+                cover, Objects.requireNonNull(f.ending()), purpose, f.killed(), f.weeds()));
   }
 
   private Map<UUID, WorkField.Place> places(List<PlannedField> all) {

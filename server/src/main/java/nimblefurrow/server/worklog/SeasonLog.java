@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import nimblefurrow.core.count.KillSeen;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
@@ -78,6 +79,27 @@ public record SeasonLog(
       Double share = e.get(EntryFigure.KILL);
       if (e.kind() == LogKind.COUNTED && share != null) {
         last = new KillSeen(e.doneOn(), share);
+      } else if (e.kind().endsSurvivors()) {
+        last = null;
+      }
+    }
+    return last;
+  }
+
+  /**
+   * The last rating of weeds in the next crop, unless something was done about it since; null
+   * before that crop is planted.
+   */
+  public @Nullable WeedsSeen weeds() {
+    LocalDate planted = done.get(LogKind.PLANTED);
+    WeedsSeen last = null;
+    for (EntryView e : entries) {
+      Double of10 = e.get(EntryFigure.WEEDS);
+      if (e.kind() == LogKind.WEEDS
+          && of10 != null
+          && planted != null
+          && e.doneOn().isAfter(planted)) {
+        last = new WeedsSeen(e.doneOn(), of10);
       } else if (e.kind().endsSurvivors()) {
         last = null;
       }
