@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -19,6 +20,12 @@ import tools.jackson.databind.JsonNode;
 class OperationsTest {
   /** Fewer classes than this have not been a whole run, and say nothing. */
   private static final int WHOLE_RUN = 15;
+
+  /**
+   * Done well only by a server for the local network, which the tests' is not: its test asks the
+   * door itself ({@code TrustControllerTest}).
+   */
+  private static final Set<String> ELSEWHERE = Set.of("GET /api/trust/certificate");
 
   @Test
   void everyOperationIsDoneByATest() throws Exception {
@@ -41,7 +48,7 @@ class OperationsTest {
                                       + p.getKey()
                                           .replace(".", "[.]")
                                           .replaceAll("\\{[^}]+}", "[^/]+"));
-                          if (!Asked.any(path)) {
+                          if (!Asked.any(path) && !ELSEWHERE.contains(verb + " " + p.getKey())) {
                             unasked.add(verb + " " + p.getKey());
                           }
                         }));
