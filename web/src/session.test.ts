@@ -73,3 +73,15 @@ it('signing out sends what waits first, then forgets', async () => {
   expect(server.altered[1]).toEqual(['DELETE', '/api/session'])
   expect(server.altered[2]).toBe('forgotten')
 })
+
+it('who signs out leaves no page and no picture behind for the next', async () => {
+  const dropped: string[] = []
+  const caches = { delete: (name: string) => Promise.resolve(dropped.push(name) > 0) }
+  vi.stubGlobal('window', { caches })
+  vi.stubGlobal('caches', caches)
+  await useSession().signOut()
+  vi.stubGlobal('window', {})
+  expect(server.altered[0]).toBe('flushed')
+  expect(server.altered).toContain('forgotten')
+  expect(dropped.sort()).toEqual(['api', 'pictures'])
+})

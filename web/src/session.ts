@@ -51,7 +51,7 @@ export const useSession = defineStore('session', () => {
     await alter('DELETE', '/api/session')
     // The next who signs in on this phone sees nothing of it.
     forget()
-    if ('caches' in window) await caches.delete('api')
+    if ('caches' in window) await Promise.all(['api', 'pictures'].map((c) => caches.delete(c)))
     await load()
   }
 
