@@ -26,6 +26,7 @@ it.each([
   ['DAYS', 1, '1 day', '1 day'],
   ['DAYS', 2, '2 days', '2 days'],
   ['USD', 1240.4, '$1,240', '$1,240'],
+  ['USD_CENTS', 1200.1, '$1,200.10', '$1,200.10'],
   ['CELSIUS', -40, '−40 °F', '−40 °C'],
   ['KG_PER_HA', -0.01, '0 lb/ac', '0 kg/ha'],
 ] as const)('%s of %s', (unit, value, us, metric) => {

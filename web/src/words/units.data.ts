@@ -40,6 +40,10 @@ export const UNITS = {
     us: { factor: 100, offset: 0, name: '%', digits: 0 },
     metric: { factor: 100, offset: 0, name: '%', digits: 0 },
   },
+  FINE_SHARE: {
+    us: { factor: 100, offset: 0, name: '%', digits: 1 },
+    metric: { factor: 100, offset: 0, name: '%', digits: 1 },
+  },
   COUNT: {
     us: { factor: 1, offset: 0, name: '', digits: 0 },
     metric: { factor: 1, offset: 0, name: '', digits: 0 },
@@ -67,6 +71,10 @@ export const UNITS = {
   USD: {
     us: { factor: 1, offset: 0, name: '$', digits: 0 },
     metric: { factor: 1, offset: 0, name: '$', digits: 0 },
+  },
+  USD_CENTS: {
+    us: { factor: 1, offset: 0, name: '$', digits: 2 },
+    metric: { factor: 1, offset: 0, name: '$', digits: 2 },
   },
   KMH: {
     us: { factor: 0.621371192237334, offset: 0, name: 'mph', digits: 1 },
@@ -143,6 +151,18 @@ export const UNITS = {
   SILAGE_MG_PER_HA: {
     us: { factor: 0.4460895608098522, offset: 0, name: 'tons/ac', digits: 1 },
     metric: { factor: 1, offset: 0, name: 'Mg/ha', digits: 1 },
+  },
+  SPREAD_MG_PER_HA: {
+    us: { factor: 0.4460895608098522, offset: 0, name: 'tons/ac', digits: 1 },
+    metric: { factor: 1, offset: 0, name: 'Mg/ha', digits: 1 },
+  },
+  SLURRY_M3_PER_HA: {
+    us: { factor: 106.9066366704162, offset: 0, name: 'gal/ac', digits: 0 },
+    metric: { factor: 1, offset: 0, name: 'm³/ha', digits: 0 },
+  },
+  MPA: {
+    us: { factor: 145.03773773020922, offset: 0, name: 'psi', digits: 0 },
+    metric: { factor: 1, offset: 0, name: 'MPa', digits: 1 },
   },
   USD_PER_MG_CORN: {
     us: { factor: 0.02540117272, offset: 0, name: '$/bu', digits: 2 },

@@ -41,7 +41,7 @@ export function say(value: number, unit: Unit, system: UnitSystem, digits?: numb
     maximumFractionDigits: places,
   })
   if (unit === 'USD_PER_KG') return `$${number}/${system === 'us' ? 'lb' : 'kg'}`
-  if (unit === 'USD') return `$${number}`
+  if (unit === 'USD' || unit === 'USD_CENTS') return `$${number}`
   if (unit === 'USD_PER_HA') return `$${number}/${system === 'us' ? 'ac' : 'ha'}`
   const name = unit === 'DAYS' && number === '1' ? 'day' : s.name
   // A nought is never below nought.

@@ -3,8 +3,16 @@ import { computed, watch } from 'vue'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
-import { sentence } from '../../words/reasons'
-import { kindOf, kindsOf, unitOf, type CropOff, type EntryDraft, type EntryKind } from './entries'
+import {
+  grouped,
+  kindOf,
+  kindsOf,
+  placesOf,
+  unitOf,
+  type CropOff,
+  type EntryDraft,
+  type EntryKind,
+} from './entries'
 
 /** The form of one entry: its day, its kind, and what that kind carries. */
 const draft = defineModel<EntryDraft>({ required: true })
@@ -19,12 +27,7 @@ const props = defineProps<{
 const session = useSession()
 const all = useKinds()
 const kind = computed(() => kindOf(session.entryKinds, draft.value.kind))
-const kinds = computed(() =>
-  kindsOf(session.entryKinds, props.species.length > 0).map((k) => ({
-    value: k.kind,
-    title: sentence(k.label),
-  })),
-)
+const kinds = computed(() => grouped(kindsOf(session.entryKinds, props.species.length > 0)))
 const species = computed(() =>
   props.species.map((id) => ({ value: id, title: all.species(id)?.name ?? id })),
 )
@@ -45,21 +48,24 @@ watch(kind, (now) => {
 <template>
   <v-text-field v-model="draft.doneOn" type="date" label="Day" :max="today" class="day" />
   <v-select v-model="draft.kind" :items="kinds" label="What" class="kind" :disabled="kept" />
-  <v-select
-    v-for="n in kind?.names"
-    :key="n.key"
-    v-model="draft.names[n.key]"
-    :items="choices(n)"
-    :label="n.label"
-    :clearable="!n.needed"
-    class="choice"
-  />
+  <template v-for="n in kind?.names" :key="n.key">
+    <v-text-field v-if="n.free" v-model="draft.names[n.key]" :label="n.label" class="choice" />
+    <v-select
+      v-else
+      v-model="draft.names[n.key]"
+      :items="choices(n)"
+      :label="n.label"
+      :clearable="!n.needed"
+      class="choice"
+    />
+  </template>
   <FigureField
     v-for="f in kind?.figures"
     :key="f.key"
     v-model="draft.figures[f.key]"
     :label="f.label"
     :unit="unitOf(f, draft.doneOn, crops)"
+    :digits="placesOf(f)"
     class="amount"
   />
   <v-text-field v-model="draft.words" label="In a few words" class="grow choice" />

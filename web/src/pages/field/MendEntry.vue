@@ -21,6 +21,7 @@ const draft = ref(
     figures: body.figures ?? {},
     names: body.names ?? {},
     actives: {},
+    products: [],
   }),
 )
 const kind = computed(() => kindOf(session.entryKinds, draft.value.kind))

@@ -1,10 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { blank, draftOf, inputOf, kindsOf, told, unitOf, type EntryKind } from './entries'
+import {
+  blank,
+  draftOf,
+  grouped,
+  inputOf,
+  kindsOf,
+  placesOf,
+  told,
+  unitOf,
+  type EntryKind,
+} from './entries'
 
 const kinds: EntryKind[] = [
   {
     kind: 'harvested',
     label: 'harvested',
+    group: 'Done',
     ofCover: false,
     figures: [
       { key: 'yieldMgPerHa', label: 'Yield', unit: 'MG_PER_HA', needed: false },
@@ -15,13 +26,15 @@ const kinds: EntryKind[] = [
   {
     kind: 'plants',
     label: 'plants counted',
+    group: 'Seen',
     ofCover: true,
     figures: [{ key: 'plantsPerM2', label: 'Plants', unit: 'PER_M2', needed: true }],
-    names: [{ key: 'species', label: 'Species', needed: true, choices: [] }],
+    names: [{ key: 'species', label: 'Species', needed: true, free: false, choices: [] }],
   },
   {
     kind: 'ended',
     label: 'ended',
+    group: 'Done',
     ofCover: false,
     figures: [],
     names: [
@@ -29,6 +42,7 @@ const kinds: EntryKind[] = [
         key: 'ending',
         label: 'How',
         needed: false,
+        free: false,
         choices: [{ value: 'crimp', title: 'roller crimping' }],
       },
     ],
@@ -53,6 +67,34 @@ describe('entries of the record', () => {
   it('what is seen of a cover is offered only where there is one', () => {
     expect(kindsOf(kinds, false).map((k) => k.kind)).toEqual(['harvested', 'ended'])
     expect(kindsOf(kinds, true)).toHaveLength(kinds.length)
+  })
+
+  it('kinds stand under what they belong to, each group once', () => {
+    expect(grouped(kinds).map((k) => `${k.type} ${k.title}`)).toEqual([
+      'subheader Done',
+      'item Harvested',
+      'item Ended',
+      'subheader Seen',
+      'item Plants counted',
+    ])
+  })
+
+  it('money is typed to the cent, what is measured as it comes', () => {
+    const money = { key: 'usd' as const, label: 'Amount', unit: 'USD_CENTS' as const, needed: true }
+    expect(placesOf(money)).toBe(2)
+    expect(placesOf(harvested!.figures[0]!)).toBeUndefined()
+  })
+
+  it('products and active ingredients are said in the reader’s units', () => {
+    const spray = {
+      ...entry({}),
+      products: [{ name: 'Demo A', ratePerHa: 2.5, unit: 'PRODUCT_L_PER_HA' as const }],
+      actives: { demoate: 900 },
+    }
+    expect(told(spray, undefined, crops, say)).toEqual([
+      'Demo A 2.5 PRODUCT_L_PER_HA',
+      'demoate 900 G_PER_HA',
+    ])
   })
 
   it('a yield is said as the crop that came off that year', () => {

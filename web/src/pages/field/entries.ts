@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { sentence } from '../../words/reasons'
 import type { Unit } from '../../words/units'
 
 /** Entries of a field's record, as their forms hold them; the kinds are the server's. */
@@ -37,6 +38,19 @@ export const draftOf = (e: Schemas['EntryView']): EntryDraft => ({
 export const kindsOf = (all: EntryKind[], covered: boolean) =>
   covered ? all : all.filter((k) => !k.ofCover)
 
+/** Kinds as a list to choose from, each under what it belongs to. */
+export const grouped = (kinds: EntryKind[]) =>
+  [...new Set(kinds.map((k) => k.group))].flatMap((group) => [
+    { type: 'subheader', title: group, value: group },
+    ...kinds
+      .filter((k) => k.group === group)
+      .map((k) => ({ type: 'item', title: sentence(k.label), value: k.kind as string })),
+  ])
+
+/** Money is typed to the cent; what is measured as it comes. */
+const CENTS = 2
+export const placesOf = (figure: Figure) => (figure.unit === 'USD_CENTS' ? CENTS : undefined)
+
 export const kindOf = (all: EntryKind[], kind: string) => all.find((k) => k.kind === kind)
 
 /** A yield is said as its crop's is: by the year it came off. */
@@ -62,7 +76,8 @@ export function inputOf(draft: EntryDraft, kind: EntryKind | undefined): EntryIn
 
 /** What an entry says in figures and names, each in the reader's words. */
 export function told(
-  entry: Pick<Schemas['EntryView'], 'doneOn' | 'figures' | 'names'>,
+  entry: Pick<Schemas['EntryView'], 'doneOn' | 'figures' | 'names'> &
+    Partial<Pick<Schemas['EntryView'], 'products' | 'actives'>>,
   kind: EntryKind | undefined,
   crops: CropOff[],
   say: { amount: (value: number, unit: Unit) => string; species: (id: string) => string },
@@ -81,5 +96,8 @@ export function told(
     // One figure that a kind cannot do without needs no name of its own.
     all.push(f.needed ? amount : `${f.label.toLowerCase()} ${amount}`)
   }
+  for (const p of entry.products ?? []) all.push(`${p.name} ${say.amount(p.ratePerHa, p.unit)}`)
+  for (const [active, grams] of Object.entries(entry.actives ?? {}))
+    all.push(`${active} ${say.amount(grams, 'G_PER_HA')}`)
   return all
 }

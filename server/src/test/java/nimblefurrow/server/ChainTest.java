@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Covers one behind the other on the demo farm, and its years. */
 class ChainTest {
-  private static Map<String, Object> cover(
+  static Map<String, Object> cover(
       String species, double rate, String seedOn, String ending, String endOn) {
     return Map.of(
         "status",
@@ -31,7 +31,7 @@ class ChainTest {
         endOn);
   }
 
-  private static Map<String, Object> save(String field, JsonNode stored, Object plan) {
+  static Map<String, Object> save(String field, JsonNode stored, Object plan) {
     Map<String, Object> one = new HashMap<>();
     one.put("fieldId", field);
     one.put("plan", plan);
@@ -111,7 +111,7 @@ class ChainTest {
     // What is in the ground is not planned away.
     JsonNode first = owner.furrow(farm, "Windmill").get("plan");
     assertThat(owner.post(farm + "/plans", save(id, first, null)).refused(422))
-        .contains("Windmill was seeded on 2026-08-12");
+        .contains("Windmill was seeded on 12 Aug 2026");
     // Ended later than the next was meant to be seeded: that waits, and every screen still answers.
     owner.put(farm + "/clock", Map.of("today", "2026-10-05")).ok();
     owner

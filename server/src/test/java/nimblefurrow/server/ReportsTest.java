@@ -129,16 +129,54 @@ class ReportsTest {
   }
 
   @Test
+  void twoCoversBehindEachOtherShareNoSeedingAndCountNoAreaTwice() throws Exception {
+    String copy = owner.demoCopy();
+    JsonNode furrow = owner.furrow(copy, "Windmill");
+    String field = furrow.get("fieldId").asString();
+    Map<String, Object> oats = Api.map(furrow.at("/plan/plan"));
+    oats.put("ending", "till");
+    oats.put("endOn", "2026-09-19");
+    owner.post(copy + "/plans", ChainTest.save(field, furrow.get("plan"), oats)).ok();
+    Object rye = ChainTest.cover("cereal_rye", 70, "2026-09-20", "sprayEarly", "2027-04-20");
+    owner.post(copy + "/plans", ChainTest.save(field, null, rye)).ok();
+    String made =
+        owner
+            .post(copy + "/reports?units=us", wanted("covers", field, "2026-08-01", "2026-12-31"))
+            .ok()
+            .json()
+            .get("id")
+            .asString();
+    List<String> rows =
+        csv(copy + "/reports/" + made).lines().filter(l -> l.startsWith("Windmill,")).toList();
+    assertThat(rows).hasSize(2);
+    assertThat(rows.get(0)).contains("Oats", "12 Aug 2026").doesNotContain("Cereal rye");
+    assertThat(rows.get(1)).contains("Cereal rye", "20 Sep 2026,not written down,,");
+  }
+
+  @Test
   void spraysOfTheDaysAreListedWithWindAndAir() throws Exception {
     String field = field("Meadowlark");
     Map<String, Object> felt = Map.of("windMPerS", 2.2352, "airC", 20);
     write(field, "2026-09-05", "sprayed", "figures", felt, "words", "burndown");
     write(field, "2026-09-06", "rolled", "words", "stones down");
+    JsonNode label = owner.get(farm + "/products").ok().json().get(0);
+    Map<String, Object> use = Map.of("productId", label.get("id").asString(), "ratePerHa", 2.5);
+    Map<String, Object> spray = new HashMap<>();
+    spray.put("on", "2026-09-08");
+    spray.put("uses", List.of(use));
+    spray.put("carrierLPerHa", 140);
+    spray.put("tankL", 3000);
+    spray.put("areaHa", 5);
+    spray.put("hardWater", false);
+    owner.put(farm + "/fields/" + field + "/sprays/" + UUID.randomUUID(), spray).ok();
     String csv = csv(make(wanted("sprays", field, "2026-09-01", "2026-09-12"), "us"));
     assertThat(csv)
         .contains("5 Sep 2026,Meadowlark,burndown,,5 mph,68 °F")
+        .contains("8 Sep 2026,Meadowlark," + label.at("/label/name").asString() + " 34.2 fl oz/ac,")
         .doesNotContain("stones");
-    String none = paper(make(wanted("sprays", field, "2026-09-06", "2026-09-12"), "us"));
+    String metric = csv(make(wanted("sprays", field, "2026-09-01", "2026-09-12"), "metric"));
+    assertThat(metric).contains(" 2.50 L/ha");
+    String none = paper(make(wanted("sprays", field, "2026-09-09", "2026-09-12"), "us"));
     assertThat(none).contains("Nothing was sprayed in these days.").contains("label");
   }
 
@@ -151,6 +189,66 @@ class ReportsTest {
     assertThat(csv).contains("Heron Low,2 Sep 2026").contains("not written down");
     assertThat(csv).contains("3 Sep 2026,\"by mistake, drift\"");
     assertThat(csv).contains("never").doesNotContain("Creek Forty");
+  }
+
+  @Test
+  void grazingTellsItsDaysAndAnimalDays() throws Exception {
+    String field = field("Creek Forty");
+    Map<String, Object> on = Map.of("head", 40, "grazedDays", 5, "leftCm", 10.16);
+    write(field, "2026-09-05", "grazed", "figures", on, "words", "the young ones");
+    String csv = csv(make(wanted("grazing", field, "2026-09-05", "2026-09-12"), "us"));
+    assertThat(csv).contains("\"Grazed, 200 animal-days\"");
+    assertThat(csv).contains("Creek Forty,1 Sep 2026,5 Sep 2026,5,40,200,4 in,the young ones");
+    String before = make(wanted("grazing", field, "2026-08-01", "2026-08-31"), "us");
+    assertThat(paper(before)).contains("No animals are written down").contains("seed tag");
+    String touched = csv(make(wanted("grazing", field, "2026-08-01", "2026-09-01"), "metric"));
+    assertThat(touched).contains("10 cm");
+  }
+
+  @Test
+  void whatIsOwedIsWhatWasBilledLessWhatWasPaidToTheCent() throws Exception {
+    String field = field("Stone House");
+    Map<String, String> who = Map.of("party", "Flying service", "way", "pays");
+    write(field, "2026-08-20", "bill", "figures", Map.of("usd", 1200.10), "names", who);
+    write(field, "2026-09-02", "payment", "figures", Map.of("usd", 700.05), "names", who);
+    String csv = csv(make(wanted("owed", field, "2026-09-01", "2026-09-12"), "metric"));
+    assertThat(csv)
+        .contains("Flying service,the farm pays,\"$1,200.10\",$700.05,$500.05")
+        .contains("2 Sep 2026,Stone House,payment")
+        .doesNotContain("20 Aug 2026,");
+    String early = csv(make(wanted("owed", field, "2026-08-01", "2026-08-31"), "us"));
+    assertThat(early).contains("\"$1,200.10\",$0.00,\"$1,200.10\"");
+    String path = farm + "/fields/" + field + "/log/" + UUID.randomUUID();
+    Map<String, Object> short1 = new HashMap<>(Map.of("doneOn", "2026-09-02", "kind", "bill"));
+    short1.put("words", "");
+    short1.put("figures", Map.of("usd", 5));
+    assertThat(owner.put(path, short1).refused(422)).contains("the farm pays or is paid");
+  }
+
+  @Test
+  void theSeedOrderIsTheSeedListsAndCrewOrdersAreTheMornings() throws Exception {
+    JsonNode first = owner.get(farm + "/seed/needs").ok().json().get(0);
+    String order = csv(make(wanted("seed", null, "2026-09-01", "2026-09-12"), "metric"));
+    assertThat(order)
+        .contains("2026–27, to buy")
+        .contains("%s,%s".formatted(first.get("name").asString(), kg(first, "buyKg")));
+    JsonNode run = WorkTest.laidOut(owner, farm);
+    JsonNode item = run.at("/proposal/items").get(0);
+    Map<String, Object> keep = new HashMap<>(Map.of("runId", run.get("id").asString()));
+    keep.put("keys", List.of(item.get("key").asString()));
+    owner.post(farm + "/field-work/keep", keep).ok();
+    String day = item.get("startOn").asString();
+    String crew = csv(make(wanted("crew", null, day, day), "us"));
+    assertThat(crew).contains(item.get("field").asString(), item.get("doer").asString());
+    assertThat(owner.post(farm + "/reports", wanted("crew", null, day, "2029-01-01")).refused(422))
+        .contains("at most 62 days");
+    assertThat(paper(make(wanted("crew", null, "2020-01-01", "2020-01-02"), "us")))
+        .contains("No kept work");
+  }
+
+  private static String kg(JsonNode need, String key) {
+    String said = "%,.0f kg".formatted(need.get(key).asDouble());
+    return said.contains(",") ? "\"" + said + "\"" : said;
   }
 
   @Test

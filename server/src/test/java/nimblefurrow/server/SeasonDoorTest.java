@@ -82,7 +82,7 @@ class SeasonDoorTest {
         Api.map(JsonMapper.shared().readTree(Files.readString(path)).get("input"));
     input.put("before", before("kill", "2012-09-20"));
     assertThat(Api.owner().post("/api/model/season", input).refused(422))
-        .contains("before the one it follows is ended on 2012-09-20");
+        .contains("before the one it follows is ended on 20 Sep 2012");
     Map<String, Object> endless = new HashMap<>(before("kill", "2012-09-04"));
     endless.remove("endedOn");
     input.put("before", endless);

@@ -137,7 +137,7 @@ public record SprayJob(
   private static void rate(
       List<Finding> all, Use u, Context c, SprayProduct.@Nullable HeightRow row) {
     SprayProduct p = u.product();
-    Unit unit = p.unit().equals("L") ? Unit.PRODUCT_L_PER_HA : Unit.PRODUCT_KG_PER_HA;
+    Unit unit = p.rateUnit();
     if (u.ratePerHa() > p.highPerHa() + ROUNDING || u.ratePerHa() < p.lowPerHa() - ROUNDING) {
       all.add(
           breaks(

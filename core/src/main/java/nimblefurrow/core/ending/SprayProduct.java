@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,6 +47,11 @@ public record SprayProduct(
     @Nullable Double windLowMPerS,
     @Nullable Double windHighMPerS,
     List<HeightRow> byHeight) {
+
+  /** {@return the unit its rates are in} */
+  public Unit rateUnit() {
+    return unit.equals("L") ? Unit.PRODUCT_L_PER_HA : Unit.PRODUCT_KG_PER_HA;
+  }
 
   /** How a product works, as far as it matters beside others. */
   public enum Mode {

@@ -1,6 +1,7 @@
 package nimblefurrow.core.learn;
 
 import java.util.List;
+import nimblefurrow.core.units.Interval;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 
@@ -25,6 +26,7 @@ public record Correction(int n, double factor, double low, double high) {
   public static final int APPLIED_FROM = 3;
 
   private static final double NINETY = 1.645;
+  private static final double EIGHTY = 1.2816;
   private static final double WIDEST_SD = 5;
 
   /**
@@ -44,6 +46,20 @@ public record Correction(int n, double factor, double low, double high) {
    * @throws Refused when a figure is not above zero, or a spread makes no sense
    */
   public static Correction of(List<Pair> pairs, double priorSd, double noiseSd) {
+    return of(pairs, 1, priorSd, noiseSd);
+  }
+
+  /**
+   * {@return the correction of records of a part of the farm, drawn toward that of the whole}
+   *
+   * @param pairs records of the part
+   * @param whole factor of the farm, above zero
+   * @param priorSd of the part's factor about the farm's, as a logarithm
+   * @param noiseSd of one record, as a logarithm
+   * @throws Refused when a figure is not above zero, or a spread makes no sense
+   */
+  public static Correction of(List<Pair> pairs, double whole, double priorSd, double noiseSd) {
+    Need.positive("whole", "The farm's factor", whole);
     spread("priorSd", "The spread of farms", priorSd);
     spread("noiseSd", "The spread of records", noiseSd);
     double sum = 0;
@@ -54,10 +70,23 @@ public record Correction(int n, double factor, double low, double high) {
       sum += Math.log(p.actual() / p.predicted());
     }
     double noise = noiseSd * noiseSd;
-    double weight = pairs.size() / noise + 1 / (priorSd * priorSd);
-    double mean = sum / noise / weight;
+    double prior = priorSd * priorSd;
+    double weight = pairs.size() / noise + 1 / prior;
+    double mean = (sum / noise + Math.log(whole) / prior) / weight;
     double off = NINETY / Math.sqrt(weight);
     return new Correction(pairs.size(), Math.exp(mean), Math.exp(mean - off), Math.exp(mean + off));
+  }
+
+  /**
+   * {@return between what what is seen will lie in eight of ten times}
+   *
+   * @param predicted without the correction
+   * @param noiseSd of one record, as a logarithm
+   */
+  public Interval comes(double predicted, double noiseSd) {
+    double own = Math.log(high / factor) / NINETY;
+    double off = Math.exp(EIGHTY * Math.hypot(own, noiseSd));
+    return new Interval(predicted * factor / off, predicted * factor * off);
   }
 
   /** {@return whether there are records enough to correct forecasts by it without being asked} */

@@ -31,11 +31,47 @@ public enum EntryFigure implements Keyed {
   /** What came off, as it was sold or stored. */
   YIELD("yieldMgPerHa", "Yield", Unit.MG_PER_HA, 0, 120),
   /** Water in the grain, of its mass. */
-  MOISTURE("moistureShare", "Moisture", Unit.SHARE, 0, 0.6),
+  MOISTURE("moistureShare", "Moisture", Unit.FINE_SHARE, 0, 0.6),
   /** Wind as it was felt in the field: it stands in the place of the station's. */
   WIND("windMPerS", "Wind", Unit.M_PER_S, 0, 40),
   /** Warmth of the air at the work, beside the day's extremes of the station. */
-  AIR("airC", "Air", Unit.CELSIUS, -40, 55);
+  AIR("airC", "Air", Unit.CELSIUS, -40, 55),
+  /** Nitrogen that was spread: of a fertiliser all, of manure what its analysis calls available. */
+  NITROGEN("nitrogenKgPerHa", "Nitrogen", Unit.KG_PER_HA, 0, 500),
+  /** Phosphate, P2O5. */
+  PHOSPHATE("phosphateKgPerHa", "Phosphate", Unit.KG_PER_HA, 0, 500),
+  /** Potash, K2O. */
+  POTASH("potashKgPerHa", "Potash", Unit.KG_PER_HA, 0, 800),
+  /** Slurry. */
+  SLURRY("slurryM3PerHa", "Slurry", Unit.SLURRY_M3_PER_HA, 0, 300),
+  /** Solid manure or compost. */
+  MANURE("manureMgPerHa", "Solid manure", Unit.SPREAD_MG_PER_HA, 0, 200),
+  /** Until it was worked in; none where it never was. */
+  WORKED_IN("workedInDays", "Worked in after", Unit.DAYS, 0, 60),
+  /** Animals of a group. */
+  HEAD("head", "Head", Unit.COUNT, 1, 10_000),
+  /** How long they were on, the day of the entry the last. */
+  GRAZED("grazedDays", "Days on it", Unit.DAYS, 1, 365),
+  /** What they left standing. */
+  LEFT("leftCm", "Height left", Unit.CM, 0, 300),
+  /** Earthworms in a cube one spade wide and deep. */
+  WORMS("wormsPerSpade", "Worms in a spade", Unit.COUNT, 0, 300),
+  /** The first 25 mm of water in a ring. */
+  SOAKS("soakMinutes", "First water sinks in, minutes", Unit.COUNT, 0, 600),
+  /** The second. */
+  SOAKS_AGAIN("soakAgainMinutes", "Second water, minutes", Unit.COUNT, 0, 600),
+  /** Organic matter of the top soil by a laboratory. */
+  ORGANIC_MATTER("organicMatterShare", "Organic matter", Unit.FINE_SHARE, 0, 0.5),
+  /** Ground that residue hides. */
+  RESIDUE("residueShare", "Residue on the ground", Unit.SHARE, 0, 1),
+  /** How crusted it looks, from none to all. */
+  CRUST("crustOf10", "Crust, of 10", Unit.COUNT, 0, 10),
+  /** Where a rod meets most. */
+  TIGHT_AT("tightAtCm", "Tight at", Unit.CM, 0, 100),
+  /** What it meets there. */
+  RESISTANCE("resistanceMpa", "Resists", Unit.MPA, 0, 10),
+  /** Money of a bill or payment. */
+  MONEY("usd", "Amount", Unit.USD_CENTS, 0.01, 10_000_000);
 
   private final String key;
   private final String label;

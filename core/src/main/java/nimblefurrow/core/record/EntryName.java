@@ -15,7 +15,18 @@ public enum EntryName implements Keyed {
   /** Group of a herbicide that stays in the soil. */
   RESIDUAL("residual", "Residual group", "Say which group stays in the soil."),
   /** The way a cover was ended. */
-  ENDING("ending", "How", "Say how it was ended.");
+  ENDING("ending", "How", "Say how it was ended."),
+  /** What was spread, in the farm's own word. */
+  PRODUCT("product", "Product", "Say what was spread."),
+  /** How it was brought out. */
+  SPREAD("spread", "Brought out", "Say how it was brought out."),
+  /** The other side of a bill or a payment. */
+  PARTY("party", "Who", "Say who it is with."),
+  /** Which way the money goes. */
+  MONEY_WAY("way", "Which way", "Say whether the farm pays or is paid.");
+
+  /** Longest word of the farm's own. */
+  private static final int LONGEST = 120;
 
   private final String key;
   private final String label;
@@ -42,8 +53,31 @@ public enum EntryName implements Keyed {
     return label;
   }
 
+  /** {@return whether it is said in a word of the farm's own} */
+  public boolean free() {
+    return this == PRODUCT || this == PARTY;
+  }
+
   /**
-   * {@return what there is to choose from, labels by keys; empty where the field's cover says it}
+   * Whether this can be said of it.
+   *
+   * @param value a key out of the choices, or the farm's own word
+   * @throws Refused when it is none of the choices, or longer than a name
+   */
+  void check(String value) {
+    Map<String, String> choices = choices();
+    if (!choices.isEmpty() && !choices.containsKey(value)) {
+      throw new Refused("names." + key, asked);
+    }
+    if (value.length() > LONGEST) {
+      throw new Refused(
+          "names." + key, "%s: keep it under %d characters.".formatted(label, LONGEST));
+    }
+  }
+
+  /**
+   * {@return what there is to choose from, labels by keys; empty where the field's cover or the
+   * farm's own word says it}
    */
   public Map<String, String> choices() {
     Map<String, String> all = new LinkedHashMap<>();
@@ -54,7 +88,17 @@ public enum EntryName implements Keyed {
         }
       }
       case ENDING -> EndingMethods.all().forEach(m -> all.put(m.key(), m.label()));
-      case SPECIES, STAGE -> {}
+      case SPREAD -> {
+        for (SpreadHow h : SpreadHow.values()) {
+          all.put(h.key(), h.label());
+        }
+      }
+      case MONEY_WAY -> {
+        for (MoneyWay w : MoneyWay.values()) {
+          all.put(w.key(), w.label());
+        }
+      }
+      case SPECIES, STAGE, PRODUCT, PARTY -> {}
     }
     return all;
   }

@@ -30,6 +30,32 @@ public enum LogKind implements Keyed {
       "ended",
       Carries.NOTHING.maybe(EntryName.ENDING).maybe(EntryFigure.WIND, EntryFigure.AIR)),
   PLANTED("planted", "planted", Carries.NOTHING),
+  FERTILISED(
+      "fertilised",
+      "fertilised",
+      Carries.NOTHING
+          .maybe(EntryName.PRODUCT, EntryName.SPREAD)
+          .maybe(
+              EntryFigure.NITROGEN,
+              EntryFigure.PHOSPHATE,
+              EntryFigure.POTASH,
+              EntryFigure.WORKED_IN)),
+  MANURED(
+      "manured",
+      "manure spread",
+      Carries.NOTHING
+          .maybe(EntryName.PRODUCT, EntryName.SPREAD)
+          .maybe(
+              EntryFigure.SLURRY,
+              EntryFigure.MANURE,
+              EntryFigure.NITROGEN,
+              EntryFigure.PHOSPHATE,
+              EntryFigure.POTASH,
+              EntryFigure.WORKED_IN)),
+  GRAZED(
+      "grazed",
+      "grazed",
+      Carries.NOTHING.needs(EntryFigure.HEAD, EntryFigure.GRAZED).maybe(EntryFigure.LEFT)),
   PLANTS(
       "plants",
       "plants counted",
@@ -40,7 +66,27 @@ public enum LogKind implements Keyed {
   COUNTED("counted", "kill counted", Carries.NOTHING.needs(EntryFigure.KILL)),
   WEEDS("weeds", "weeds rated", Carries.NOTHING.needs(EntryFigure.WEEDS)),
   CROP_STAND("cropStand", "stand of the crop", Carries.NOTHING.needs(EntryFigure.PLANTS)),
-  NOTE("note", "note", Carries.NOTHING);
+  SOIL(
+      "soil",
+      "soil looked at",
+      Carries.NOTHING.maybe(
+          EntryFigure.WORMS,
+          EntryFigure.SOAKS,
+          EntryFigure.SOAKS_AGAIN,
+          EntryFigure.ORGANIC_MATTER,
+          EntryFigure.RESIDUE,
+          EntryFigure.CRUST,
+          EntryFigure.TIGHT_AT,
+          EntryFigure.RESISTANCE)),
+  NOTE("note", "note", Carries.NOTHING),
+  BILL(
+      "bill",
+      "bill",
+      Carries.NOTHING.needs(EntryFigure.MONEY).needs(EntryName.MONEY_WAY, EntryName.PARTY)),
+  PAYMENT(
+      "payment",
+      "payment",
+      Carries.NOTHING.needs(EntryFigure.MONEY).needs(EntryName.MONEY_WAY, EntryName.PARTY));
 
   private final String key;
   private final String label;
@@ -70,6 +116,45 @@ public enum LogKind implements Keyed {
   /** {@return what an entry of this kind carries} */
   public Carries carries() {
     return carries;
+  }
+
+  /** Where a kind stands in a list. */
+  public enum Group implements Keyed {
+    WORK("work", "Done"),
+    LOOK("look", "Seen"),
+    MONEY("money", "Money");
+
+    private final String key;
+    private final String label;
+
+    Group(String key, String label) {
+      this.key = key;
+      this.label = label;
+    }
+
+    @Override
+    public String key() {
+      return key;
+    }
+
+    @Override
+    public String toString() {
+      return key;
+    }
+
+    /** {@return what stands above them} */
+    public String label() {
+      return label;
+    }
+  }
+
+  /** {@return where it stands in a list} */
+  public Group group() {
+    return switch (this) {
+      case PLANTS, HEIGHT, COVER, STAGE, COUNTED, WEEDS, CROP_STAND, SOIL, NOTE -> Group.LOOK;
+      case BILL, PAYMENT -> Group.MONEY;
+      default -> Group.WORK;
+    };
   }
 
   /** {@return whether it is a look at the cover, which the season goes on from} */

@@ -46,7 +46,7 @@ public record Told(Map<EntryFigure, Double> figures, Map<EntryName, String> name
     names.forEach(
         (key, value) -> {
           if (!value.isBlank()) {
-            n.put(EntryName.of(key), value);
+            n.put(EntryName.of(key), value.strip());
           }
         });
     return new Told(f, n);
@@ -140,10 +140,7 @@ public record Told(Map<EntryFigure, Double> figures, Map<EntryName, String> name
           if (!carries.names().contains(name)) {
             throw new Refused(at(name), strange(kind, name.label()));
           }
-          Map<String, String> choices = name.choices();
-          if (!choices.isEmpty() && !choices.containsKey(value)) {
-            throw new Refused(at(name), name.asked());
-          }
+          name.check(value);
         });
   }
 

@@ -14,6 +14,10 @@ final class Exact {
   static final double FL_OZ_PER_GALLON = 128;
   static final double OZ_PER_LB = 16;
   static final double LB_PER_TON = 2000;
+
+  /** A pound-force of 4.4482216152605 N on a square inch. */
+  static final double PSI_PER_MPA = 1e6 * 0.0254 * 0.0254 / 4.4482216152605;
+
   static final double LB_PER_BUSHEL_CORN = 56;
   static final double LB_PER_BUSHEL_BEANS = 60;
 

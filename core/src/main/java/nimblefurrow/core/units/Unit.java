@@ -24,6 +24,8 @@ public enum Unit {
   DAYS(1, "days", 0, "days", 0),
   /** A share of 0..1, said in percent. */
   SHARE(new Said(100, 0, "%", 0), new Said(100, 0, "%", 0)),
+  /** A share of 0..1 that is measured to a tenth of a percent, such as moisture. */
+  FINE_SHARE(new Said(100, 0, "%", 1), new Said(100, 0, "%", 1)),
   /** A count without a unit, such as years. */
   COUNT(1, "", 0, "", 0),
   /** Plants or seeds. */
@@ -37,6 +39,8 @@ public enum Unit {
   KM(1 / Exact.KM_PER_MILE, "mi", 1, "km", 1),
   /** Money. */
   USD(1, "$", 0, "$", 0),
+  /** Money that is owed or paid: to the cent. */
+  USD_CENTS(1, "$", 2, "$", 2),
   KMH(1 / Exact.KM_PER_MILE, "mph", 1, "km/h", 1),
   HOURS(1, "h", 1, "h", 1),
   /** Spray volume. */
@@ -74,6 +78,12 @@ public enum Unit {
   BEAN_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_BUSHEL_BEANS, "bu/ac", 0, "Mg/ha", 1),
   /** A yield of whole plants as they are chopped, in tons of 2000 lb. */
   SILAGE_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_TON, "tons/ac", 1, "Mg/ha", 1),
+  /** Solid manure or compost as it is spread, in tons of 2000 lb. */
+  SPREAD_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_TON, "tons/ac", 1, "Mg/ha", 1),
+  /** Slurry as it is spread. */
+  SLURRY_M3_PER_HA(1000 * Exact.HA_PER_ACRE / Exact.L_PER_GALLON, "gal/ac", 0, "m³/ha", 0),
+  /** How hard ground resists a rod; a pound-force on a square inch, NIST SP 811. */
+  MPA(Exact.PSI_PER_MPA, "psi", 0, "MPa", 1),
   /** The price of corn. */
   USD_PER_MG_CORN(Exact.LB_PER_BUSHEL_CORN * Exact.KG_PER_LB / 1000, "$/bu", 2, "$/Mg", 0),
   /** The price of soybeans. */

@@ -71,7 +71,7 @@ public enum UnitSystem {
     Unit unit = amount.unit();
     String number = number(convert(amount.value(), unit), unit.in(this).digits());
     return switch (unit) {
-      case USD -> "$" + number;
+      case USD, USD_CENTS -> number.startsWith("−") ? "−$" + number.substring(1) : "$" + number;
       case USD_PER_HA -> "$" + number + (this == US ? "/ac" : "/ha");
       case DAYS -> number + (number.equals("1") ? " day" : " days");
       default -> number + suffix(unit);

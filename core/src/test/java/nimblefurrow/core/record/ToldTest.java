@@ -99,6 +99,15 @@ class ToldTest {
     "bearingDeg, 0, 359.999, seeded",
     "windMPerS, 0, 40, sprayed",
     "airC, -40, 55, ended",
+    "nitrogenKgPerHa, 0, 500, fertilised",
+    "slurryM3PerHa, 0, 300, manured",
+    "manureMgPerHa, 0, 200, manured",
+    "workedInDays, 0, 60, manured",
+    "head, 1, 10000, grazed",
+    "grazedDays, 1, 365, grazed",
+    "organicMatterShare, 0, 0.5, soil",
+    "resistanceMpa, 0, 10, soil",
+    "usd, 0.01, 10000000, bill",
   })
   void aFigureHasItsRange(String key, double least, double most, String kind) {
     LogKind of = LogKind.of(kind);
@@ -142,6 +151,27 @@ class ToldTest {
     assertThat(Stream.of(EntryName.SPECIES, EntryName.STAGE).map(EntryName::choices))
         .as("the cover says which")
         .containsOnly(Map.of());
+  }
+
+  @Test
+  void aWordOfTheFarmsOwnIsKeptAsItIsUpToItsLength() {
+    Map<String, Double> usd = Map.of("usd", 12.5);
+    Told bill = told(usd, Map.of("party", " Neighbour ", "way", "pays"));
+    assertThat(bill.get(EntryName.PARTY)).isEqualTo("Neighbour");
+    assertThatCode(() -> bill.check(LogKind.BILL)).doesNotThrowAnyException();
+    assertThatCode(
+            () -> told(usd, Map.of("party", "x".repeat(120), "way", "isPaid")).check(LogKind.BILL))
+        .doesNotThrowAnyException();
+    assertThatThrownBy(
+            () -> told(usd, Map.of("party", "x".repeat(121), "way", "pays")).check(LogKind.BILL))
+        .hasMessage("Who: keep it under 120 characters.");
+    assertThatThrownBy(() -> told(usd, Map.of("party", "x", "way", "in")).check(LogKind.PAYMENT))
+        .hasMessage("Say whether the farm pays or is paid.");
+    assertThat(Stream.of(EntryName.values()).filter(EntryName::free))
+        .containsExactly(EntryName.PRODUCT, EntryName.PARTY);
+    assertThat(EntryName.SPREAD.choices()).containsKey(SpreadHow.INJECTED.key()).hasSize(5);
+    assertThatThrownBy(() -> MoneyWay.of("in")).hasMessageContaining("“in”");
+    assertThat(MoneyWay.of("pays")).isEqualTo(MoneyWay.PAYS).hasToString("pays");
   }
 
   @Test

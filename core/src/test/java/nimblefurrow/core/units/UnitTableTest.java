@@ -58,6 +58,9 @@ class UnitTableTest {
   @ParameterizedTest
   @CsvSource({
     "USD_PER_KM, 1, 1.609344",
+    "SPREAD_MG_PER_HA, 22.4170231, 10",
+    "SLURRY_M3_PER_HA, 28.0619, 3000",
+    "MPA, 2, 290.0754755",
     "M3, 1, 35.31466672",
     "M2, 1, 10.76391042",
     "USD_PER_KG, 2.2, 0.997903214",

@@ -24,6 +24,7 @@ import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
 import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
+import nimblefurrow.server.worklog.ProductOut;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -101,17 +102,16 @@ public class SprayService implements ProductBook {
     SprayJob job = job(farmId, fieldId, in);
     if (!log.has(farmId, entryId)) {
       Map<String, Double> actives = new HashMap<>();
-      List<String> said = new ArrayList<>();
+      List<ProductOut> out = new ArrayList<>();
       for (SprayViews.ProductUse u : in.uses()) {
         SprayProduct p = label(farmId, u.productId());
         actives.merge(p.active(), u.ratePerHa() * p.activeGPerUnit(), Double::sum);
-        said.add("%s %.2f %s/ha".formatted(p.name(), u.ratePerHa(), p.unit()));
+        out.add(new ProductOut(p.name(), u.ratePerHa(), p.rateUnit()));
       }
-      String words = String.join(", ", said);
       log.add(
           farmId,
           fieldId,
-          EntryView.of(entryId, in.on(), LogKind.SPRAYED, words).with(actives),
+          EntryView.of(entryId, in.on(), LogKind.SPRAYED, "").with(actives, out),
           planned.one(farmId, fieldId).farm().today(),
           account);
     }

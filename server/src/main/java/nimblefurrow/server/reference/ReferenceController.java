@@ -29,11 +29,13 @@ class ReferenceController {
   /**
    * A kind of entry of the record, for its form.
    *
+   * @param group what stands above it in a list
    * @param ofCover whether it only makes sense where there is a cover
    */
   record EntryKind(
       LogKind kind,
       String label,
+      String group,
       boolean ofCover,
       List<EntryFigureView> figures,
       List<EntryNameView> names) {
@@ -42,6 +44,7 @@ class ReferenceController {
       return new EntryKind(
           kind,
           kind.label(),
+          kind.group().label(),
           kind.ofCover(),
           carries.figures().stream()
               .map(
@@ -61,14 +64,17 @@ class ReferenceController {
   /**
    * Something a kind of entry names.
    *
-   * @param choices what there is to choose from; empty where the field's cover says it
+   * @param free whether it is a word of the farm's own
+   * @param choices what there is to choose from; empty where that or the field's cover says it
    */
-  record EntryNameView(EntryName key, String label, boolean needed, List<EntryChoice> choices) {
+  record EntryNameView(
+      EntryName key, String label, boolean needed, boolean free, List<EntryChoice> choices) {
     static EntryNameView of(EntryName name, boolean needed) {
       return new EntryNameView(
           name,
           name.label(),
           needed,
+          name.free(),
           name.choices().entrySet().stream()
               .map(c -> new EntryChoice(c.getKey(), c.getValue()))
               .toList());

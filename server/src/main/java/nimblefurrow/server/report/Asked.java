@@ -16,18 +16,20 @@ import org.jspecify.annotations.Nullable;
  * @param to last day
  * @param units its figures are said in
  */
-record Asked(
+public record Asked(
     FarmView farm, @Nullable UUID fieldId, LocalDate from, LocalDate to, UnitSystem units) {
-  boolean covers(LocalDate day) {
+  /** Whether a day is among those asked about. */
+  public boolean covers(LocalDate day) {
     return !day.isBefore(from) && !day.isAfter(to);
   }
 
-  boolean of(UUID field) {
+  /** Whether a field is. */
+  public boolean of(UUID field) {
     return fieldId == null || fieldId.equals(field);
   }
 
   /** A figure in the reader's units. */
-  String say(double value, Unit unit) {
+  public String say(double value, Unit unit) {
     return units.say(new Figure.Amount(value, unit));
   }
 }

@@ -1,7 +1,7 @@
 package nimblefurrow.server.report;
 
 /** What one kind of report says. */
-interface Composer {
+public interface Composer {
   /** {@return the kind it composes} */
   ReportKind kind();
 

@@ -3,16 +3,18 @@ package nimblefurrow.server.report;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.LogKind;
-import nimblefurrow.core.season.SeasonDates;
+import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.plan.Links;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
@@ -26,8 +28,10 @@ class CoversGrown {
   private final FieldService fields;
   private final PlanService plans;
   private final FarmRecord record;
+  private final SpeciesService species;
 
-  CoversGrown(FieldService fields, PlanService plans, FarmRecord record) {
+  CoversGrown(FieldService fields, PlanService plans, FarmRecord record, SpeciesService species) {
+    this.species = species;
     this.fields = fields;
     this.plans = plans;
     this.record = record;
@@ -36,13 +40,11 @@ class CoversGrown {
   /**
    * A cover.
    *
-   * @param areaHa of its piece
    * @param seedings of it, oldest first
    * @param ended how it was ended, where that is written down
    */
   record Grown(
       FieldView field,
-      double areaHa,
       int season,
       PlanInput plan,
       List<FarmRecord.Line> seedings,
@@ -52,14 +54,18 @@ class CoversGrown {
       return seedings.isEmpty() ? null : seedings.get(0).entry().doneOn();
     }
 
+    double areaHa() {
+      return field.areaHa();
+    }
+
     /** Area that was seeded; a seeding that does not say so did all. */
     double seededHa() {
       double sum = 0;
       for (FarmRecord.Line s : seedings) {
         Double area = s.entry().get(EntryFigure.AREA);
-        sum += area == null ? areaHa : area;
+        sum += area == null ? areaHa() : area;
       }
-      return Math.min(areaHa, sum);
+      return Math.min(areaHa(), sum);
     }
   }
 
@@ -70,35 +76,40 @@ class CoversGrown {
         record.of(asked.farm()).stream().collect(Collectors.groupingBy(FarmRecord.Line::fieldId));
     List<FieldView> all = fields.list(farm).stream().filter(f -> asked.of(f.id())).toList();
     Map<UUID, List<PlanView>> covers =
-        plans.ofAllYears(
-            farm,
-            all.stream().flatMap(f -> f.pieces().stream()).map(FieldView.PieceView::id).toList());
+        plans.ofAllYears(farm, all.stream().map(FieldView::piece).toList());
+    Links links = new Links(species.table(farm));
     List<Grown> grown = new ArrayList<>();
     for (FieldView f : all) {
-      for (FieldView.PieceView piece : f.pieces()) {
-        covers.getOrDefault(piece.id(), List.of()).stream()
-            .sorted(Comparator.comparing((PlanView p) -> p.plan().seedOn()))
-            .map(p -> grown(f, piece, p, log.getOrDefault(f.id(), List.of())))
-            .forEach(grown::add);
-      }
+      List<PlanView> planned = covers.getOrDefault(f.piece(), List.of());
+      grown.addAll(grown(f, planned, links, log.getOrDefault(f.id(), List.of())));
     }
     return grown;
   }
 
-  private static Grown grown(
-      FieldView f, FieldView.PieceView piece, PlanView p, List<FarmRecord.Line> log) {
-    SeasonDates.Range seeding = SeasonDates.seeding(p.seasonYear());
-    List<FarmRecord.Line> seedings =
-        log.stream()
-            .filter(l -> l.entry().kind() == LogKind.SEEDED && seeding.holds(l.entry().doneOn()))
-            .toList();
-    Optional<FarmRecord.Line> ended =
-        log.stream()
-            .filter(l -> l.entry().kind() == LogKind.ENDED)
-            .filter(l -> SeasonDates.log(p.seasonYear()).holds(l.entry().doneOn()))
-            .filter(l -> !l.entry().doneOn().isBefore(p.plan().seedOn()))
-            .reduce((first, last) -> last);
-    return new Grown(
-        f, f.areaHa() * piece.share(), p.seasonYear(), p.plan(), seedings, ended.orElse(null));
+  /** A field's covers; the chain says which of them an entry is of. */
+  private static List<Grown> grown(
+      FieldView f, List<PlanView> planned, Links links, List<FarmRecord.Line> log) {
+    Chain chain = Chain.of(links.covers(planned));
+    Map<String, List<FarmRecord.Line>> seedings = new HashMap<>();
+    Map<String, FarmRecord.Line> ended = new HashMap<>();
+    for (FarmRecord.Line l : log) {
+      LocalDate day = l.entry().doneOn();
+      if (l.entry().kind() == LogKind.SEEDED) {
+        chain
+            .seededOn(day)
+            .ifPresent(c -> seedings.computeIfAbsent(c.id(), k -> new ArrayList<>()).add(l));
+      } else if (l.entry().kind() == LogKind.ENDED) {
+        chain.endedOn(day).ifPresent(c -> ended.put(c.id(), l));
+      }
+    }
+    return planned.stream()
+        .sorted(Comparator.comparing((PlanView p) -> p.plan().seedOn()))
+        .map(
+            p -> {
+              String id = p.id().toString();
+              return new Grown(
+                  f, p.seasonYear(), p.plan(), seedings.getOrDefault(id, List.of()), ended.get(id));
+            })
+        .toList();
   }
 }

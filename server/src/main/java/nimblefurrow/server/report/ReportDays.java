@@ -5,13 +5,14 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** Days as reports say them, with their year. */
-final class ReportDays {
+public final class ReportDays {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   private ReportDays() {}
 
-  static String say(LocalDate day) {
+  /** Such as 4 Oct 2026. */
+  public static String say(LocalDate day) {
     return DAY.format(day);
   }
 }

@@ -13,7 +13,15 @@ public enum ReportKind implements Keyed {
   /** Seed and inputs of the organic fields. */
   ORGANIC("organic", "Organic fields: seed and inputs"),
   /** Area under cover by season. */
-  ACRES("acres", "Area under cover by season");
+  ACRES("acres", "Area under cover by season"),
+  /** Which animals were where, and for how long. */
+  GRAZING("grazing", "Grazing record"),
+  /** Bills and payments, and what is open between them. */
+  OWED("owed", "Bills, payments and what is owed"),
+  /** Seed that the plans still need, against what is in the bin. */
+  SEED("seed", "Seed order"),
+  /** Who does what on which day. */
+  CREW("crew", "Crew orders");
 
   private final String key;
   private final String label;

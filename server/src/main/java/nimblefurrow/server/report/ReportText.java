@@ -9,8 +9,9 @@ import java.util.List;
  * @param cautions what is to be confirmed, and with whom
  * @param pictures behind the tables
  */
-record ReportText(List<Part> parts, List<String> cautions, List<Shot> pictures) {
-  ReportText(List<Part> parts, List<String> cautions) {
+public record ReportText(List<Part> parts, List<String> cautions, List<Shot> pictures) {
+  /** Without pictures. */
+  public ReportText(List<Part> parts, List<String> cautions) {
     this(parts, cautions, List.of());
   }
 
@@ -21,15 +22,15 @@ record ReportText(List<Part> parts, List<String> cautions, List<Shot> pictures) 
    * @param none what is said where it has no row
    * @param rows cells by column
    */
-  record Part(String title, List<Column> columns, List<List<String>> rows, String none) {}
+  public record Part(String title, List<Column> columns, List<List<String>> rows, String none) {}
 
   /**
    * A column.
    *
    * @param share of the table's width, against those of the others
    */
-  record Column(String title, double share) {}
+  public record Column(String title, double share) {}
 
   /** A picture with what stands under it. */
-  record Shot(String said, byte[] jpeg) {}
+  public record Shot(String said, byte[] jpeg) {}
 }

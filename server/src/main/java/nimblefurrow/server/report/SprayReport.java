@@ -3,6 +3,7 @@ package nimblefurrow.server.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.units.Unit;
@@ -48,7 +49,9 @@ class SprayReport implements Composer {
             List.of(
                 ReportDays.say(e.doneOn()),
                 line.field(),
-                e.words(),
+                Stream.concat(EntrySaid.products(asked, e).stream(), Stream.of(e.words()))
+                    .filter(s -> !s.isEmpty())
+                    .collect(Collectors.joining(", ")),
                 e.actives().entrySet().stream()
                     .map(a -> a.getKey() + " " + asked.say(a.getValue(), Unit.G_PER_HA))
                     .collect(Collectors.joining(", ")),

@@ -279,7 +279,7 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static String sentence(RuntimeException problem) {
-    return cut(String.valueOf(problem.getMessage()));
+    return SaidDays.in(cut(String.valueOf(problem.getMessage())));
   }
 
   /** What somebody sent is not sent back by the page. */
@@ -292,7 +292,7 @@ class Problems extends ResponseEntityExceptionHandler {
   private static List<InputProblem.At> few(List<InputProblem.At> problems) {
     return problems.stream()
         .limit(MOST_PROBLEMS)
-        .map(p -> new InputProblem.At(cut(p.path()), cut(p.message())))
+        .map(p -> new InputProblem.At(cut(p.path()), SaidDays.in(cut(p.message()))))
         .toList();
   }
 

@@ -8,8 +8,10 @@ import java.math.RoundingMode;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
+import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.support.SafeCells;
@@ -53,7 +55,15 @@ final class RecordCsv {
         head.add("Crop");
       }
     }
-    head.addAll(List.of("Machine", "In words", "Written by", "Written on", "Times put right"));
+    head.addAll(
+        List.of(
+            "Products",
+            "Active ingredients",
+            "Machine",
+            "In words",
+            "Written by",
+            "Written on",
+            "Times put right"));
     return head;
   }
 
@@ -76,6 +86,14 @@ final class RecordCsv {
         cells.add(said(line.crop()));
       }
     }
+    cells.add(
+        line.entry().products().stream()
+            .map(p -> p.name() + " " + system.say(new Figure.Amount(p.ratePerHa(), p.unit())))
+            .collect(Collectors.joining("; ")));
+    cells.add(
+        line.entry().actives().entrySet().stream()
+            .map(a -> a.getKey() + " " + system.say(new Figure.Amount(a.getValue(), Unit.G_PER_HA)))
+            .collect(Collectors.joining("; ")));
     cells.add(said(line.machine()));
     cells.add(line.entry().words());
     cells.add(said(line.by()));

@@ -1,6 +1,7 @@
 package nimblefurrow.server.worklog;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.record.EntryFigure;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param figures by the keys of kinds of figures, in their units
  * @param names choices by the keys of what is named
  * @param actives active ingredients that went out, g/ha
+ * @param products that went out
  * @param machineId what did it, where the shed has it
  */
 public record EntryView(
@@ -26,11 +28,12 @@ public record EntryView(
     Map<String, Double> figures,
     Map<String, String> names,
     Map<String, Double> actives,
+    List<ProductOut> products,
     @Nullable UUID machineId) {
   /** An entry with figures or names. */
   public static EntryView of(UUID id, LocalDate day, LogKind kind, String words, Told told) {
     return new EntryView(
-        id, day, kind, words, told.figuresByKey(), told.namesByKey(), Map.of(), null);
+        id, day, kind, words, told.figuresByKey(), told.namesByKey(), Map.of(), List.of(), null);
   }
 
   /** An entry of a day and words alone. */
@@ -40,12 +43,12 @@ public record EntryView(
 
   /** The same, done with a machine. */
   public EntryView by(@Nullable UUID machine) {
-    return new EntryView(id, doneOn, kind, words, figures, names, actives, machine);
+    return new EntryView(id, doneOn, kind, words, figures, names, actives, products, machine);
   }
 
-  /** The same, with what went out of active ingredients. */
-  public EntryView with(Map<String, Double> gPerHa) {
-    return new EntryView(id, doneOn, kind, words, figures, names, gPerHa, machineId);
+  /** The same, with what went out of active ingredients and of products. */
+  public EntryView with(Map<String, Double> gPerHa, List<ProductOut> out) {
+    return new EntryView(id, doneOn, kind, words, figures, names, gPerHa, out, machineId);
   }
 
   /** What it says in figures and names. */

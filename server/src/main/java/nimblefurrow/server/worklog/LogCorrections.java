@@ -59,7 +59,7 @@ class LogCorrections {
               .formatted(stored.kind.label()));
     }
     LogService.check(now, today);
-    EntryView kept = now.with(stored.actives);
+    EntryView kept = now.with(before.actives(), before.products());
     if (kept.equals(before)) {
       return before;
     }

@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.record.LogKind;
@@ -38,6 +39,10 @@ class LogEntry {
   /** Active ingredients that went out, g/ha. */
   @JdbcTypeCode(SqlTypes.JSON)
   Map<String, Double> actives;
+
+  /** Products that went out; null where none did. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable List<ProductOut> products;
 
   Instant createdAt;
   @Version @Nullable Long version;

@@ -102,6 +102,7 @@ class LogOfPieces {
     e.figures = of.figures;
     e.names = of.names;
     e.actives = of.actives;
+    e.products = of.products;
     e.createdAt = of.createdAt;
     return e;
   }

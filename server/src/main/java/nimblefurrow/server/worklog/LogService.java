@@ -138,7 +138,15 @@ public class LogService {
 
   static EntryView view(LogEntry e) {
     return new EntryView(
-        e.id, e.doneOn, e.kind, e.words, e.figures, e.names, e.actives, e.machineId);
+        e.id,
+        e.doneOn,
+        e.kind,
+        e.words,
+        e.figures,
+        e.names,
+        e.actives,
+        e.products == null ? List.of() : e.products,
+        e.machineId);
   }
 
   /** All of a farm's entries of one kind, oldest first, by field. */
@@ -170,6 +178,7 @@ public class LogService {
       stored.createdAt = Instant.now(clock);
       stored.kind = entry.kind();
       stored.actives = entry.actives();
+      stored.products = entry.products().isEmpty() ? null : entry.products();
       put(stored, entry);
       entries.save(stored);
       events.publishEvent(new EntryWritten(farmId, fieldId, view(stored)));

@@ -35,6 +35,7 @@ final class LogViews {
           figures == null ? Map.of() : figures,
           names == null ? Map.of() : names,
           Map.of(),
+          List.of(),
           machineId);
     }
   }
