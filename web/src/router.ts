@@ -40,6 +40,11 @@ const made = createRouter({
       component: () => import('./pages/account/FirstRun.vue'),
     },
     {
+      path: '/learnt',
+      meta: { title: 'Your record' },
+      component: () => import('./pages/learnt/LearntPage.vue'),
+    },
+    {
       path: '/season',
       meta: { title: 'Season' },
       component: () => import('./pages/season/SeasonPage.vue'),

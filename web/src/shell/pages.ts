@@ -1,6 +1,7 @@
 import {
   mdiAccountOutline,
   mdiCalendarRange,
+  mdiChartScatterPlot,
   mdiMapOutline,
   mdiScaleBalance,
   mdiSeedOutline,
@@ -53,6 +54,7 @@ export const pages: Page[] = [
 export const more: Page[] = [
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
   { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
+  { to: '/learnt', name: 'Your record', icon: mdiChartScatterPlot },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
   { to: '/account', name: 'Account', icon: mdiAccountOutline },
 ]

@@ -27,7 +27,7 @@ const keep = () =>
   attempt(
     async () => {
       const { entry, version } = props.recorded
-      const input = { ...inputOf(draft.value, kind.value), machineId: entry.machineId }
+      const input = inputOf(draft.value, kind.value)
       await alter('POST', '/api/farms/{farmId}/fields/{fieldId}/log/{entryId}/correct', {
         path: { fieldId: props.fieldId, entryId: entry.id },
         body: { entry: input, version },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
+import { useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
@@ -31,6 +32,8 @@ const kinds = computed(() => grouped(kindsOf(session.entryKinds, props.species.l
 const species = computed(() =>
   props.species.map((id) => ({ value: id, title: all.species(id)?.name ?? id })),
 )
+const { data: shed } = useRead('/api/farms/{farmId}/machines')
+const machines = computed(() => (shed.value ?? []).map((m) => ({ value: m.id, title: m.name })))
 const stages = computed(() => all.species(draft.value.names.species)?.stages ?? [])
 function choices(n: EntryKind['names'][number]) {
   if (n.key === 'species') return species.value
@@ -48,6 +51,14 @@ watch(kind, (now) => {
 <template>
   <v-text-field v-model="draft.doneOn" type="date" label="Day" :max="today" class="day" />
   <v-select v-model="draft.kind" :items="kinds" label="What" class="kind" :disabled="kept" />
+  <v-select
+    v-if="kind?.byMachine && machines.length"
+    v-model="draft.machineId"
+    :items="machines"
+    label="With"
+    clearable
+    class="choice"
+  />
   <template v-for="n in kind?.names" :key="n.key">
     <v-text-field v-if="n.free" v-model="draft.names[n.key]" :label="n.label" class="choice" />
     <v-select

@@ -16,6 +16,7 @@ const kinds: EntryKind[] = [
     kind: 'harvested',
     label: 'harvested',
     group: 'Done',
+    byMachine: true,
     ofCover: false,
     figures: [
       { key: 'yieldMgPerHa', label: 'Yield', unit: 'MG_PER_HA', needed: false },
@@ -27,6 +28,7 @@ const kinds: EntryKind[] = [
     kind: 'plants',
     label: 'plants counted',
     group: 'Seen',
+    byMachine: false,
     ofCover: true,
     figures: [{ key: 'plantsPerM2', label: 'Plants', unit: 'PER_M2', needed: true }],
     names: [{ key: 'species', label: 'Species', needed: true, free: false, choices: [] }],
@@ -35,6 +37,7 @@ const kinds: EntryKind[] = [
     kind: 'ended',
     label: 'ended',
     group: 'Done',
+    byMachine: true,
     ofCover: false,
     figures: [],
     names: [
@@ -67,6 +70,13 @@ describe('entries of the record', () => {
   it('what is seen of a cover is offered only where there is one', () => {
     expect(kindsOf(kinds, false).map((k) => k.kind)).toEqual(['harvested', 'ended'])
     expect(kindsOf(kinds, true)).toHaveLength(kinds.length)
+  })
+
+  it('a machine goes along only where one does the work', () => {
+    const draft = { ...blank('2025-10-02'), kind: 'ended' as const, machineId: 'roller' }
+    expect(inputOf(draft, ended).machineId).toBe('roller')
+    expect(inputOf({ ...draft, kind: 'plants' }, plants).machineId).toBeUndefined()
+    expect(inputOf({ ...draft, machineId: '' }, ended).machineId).toBeUndefined()
   })
 
   it('kinds stand under what they belong to, each group once', () => {
@@ -128,6 +138,7 @@ describe('entries of the record', () => {
       kind: 'plants' as const,
       words: '12 frames',
       actives: {},
+      products: [],
       ...entry({ plantsPerM2: 90 }, { species: 'rye' }),
     }
     expect(inputOf(draftOf(kept), plants)).toEqual({

@@ -14,6 +14,7 @@ export interface EntryDraft {
   words: string
   figures: Record<string, number | undefined>
   names: Record<string, string | undefined>
+  machineId?: string
 }
 
 /** A form that nothing is written in yet. */
@@ -32,6 +33,7 @@ export const draftOf = (e: Schemas['EntryView']): EntryDraft => ({
   words: e.words,
   figures: { ...e.figures },
   names: { ...e.names },
+  machineId: e.machineId,
 })
 
 /** Kinds a form offers: what is seen of a cover only where there is one. */
@@ -71,7 +73,8 @@ export function inputOf(draft: EntryDraft, kind: EntryKind | undefined): EntryIn
     const value = draft.names[key]
     if (value) names[key] = value
   }
-  return { doneOn: draft.doneOn, kind: draft.kind, words: draft.words, figures, names }
+  const machineId = (kind?.byMachine && draft.machineId) || undefined
+  return { doneOn: draft.doneOn, kind: draft.kind, words: draft.words, figures, names, machineId }
 }
 
 /** What an entry says in figures and names, each in the reader's words. */

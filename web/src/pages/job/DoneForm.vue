@@ -17,6 +17,7 @@ const doneOn = ref(session.farm?.today ?? '')
 const setting = ref<number>()
 const words = ref('')
 const bearing = ref<number>()
+const hours = ref<number>()
 const fromLots = ref<Record<string, number | undefined>>({})
 const refused = ref<Refusal | null>(null)
 const wrong = (at: string) => refused.value?.at(at) ?? ''
@@ -62,6 +63,7 @@ const log = () =>
           seedKg: seedKg.value ?? 0,
           setting: setting.value,
           bearingDeg: bearing.value,
+          hours: hours.value,
           lots: Object.entries(fromLots.value)
             .filter(([, kg]) => kg)
             .map(([lotId, kg]) => ({ lotId, kg: kg! })),
@@ -71,6 +73,7 @@ const log = () =>
       entryId = newId()
       refused.value = null
       seedKg.value = undefined
+      hours.value = undefined
       words.value = ''
       notice.show('Written down.')
     },
@@ -93,6 +96,7 @@ const log = () =>
       <FigureField v-model="seedKg" label="Seed gone" unit="KG" :error="wrong('seedKg')" />
       <FigureField v-model="setting" label="Setting" />
       <FigureField v-model="bearing" label="Driven towards, °" :error="wrong('bearingDeg')" />
+      <FigureField v-model="hours" label="Hours it took" :error="wrong('figures.hours')" />
       <template v-if="seedKg && lots.length">
         <p class="wide muted small">
           Out of which lots? Shared out as planned; change it to what it was, or empty all.

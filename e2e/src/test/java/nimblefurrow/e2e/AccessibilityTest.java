@@ -58,6 +58,8 @@ class AccessibilityTest {
                 "/map",
                 "/weather",
                 "/rules",
+                "/learnt",
+                "/new-password/of-nobody",
                 "/take-away",
                 "/account",
                 machine,

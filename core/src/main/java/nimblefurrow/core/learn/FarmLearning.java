@@ -1,7 +1,9 @@
 package nimblefurrow.core.learn;
 
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nimblefurrow.core.learn.Correction.Pair;
@@ -15,6 +17,9 @@ import nimblefurrow.core.learn.Correction.Pair;
 public record FarmLearning(List<Seen> records, Set<Learnt> off) {
   /** From so many records on a machine or a species has a factor of its own. */
   public static final int OWN_FROM = 5;
+
+  /** A record that is off by more than so many times is set aside. Working value. */
+  private static final double ODD = 3;
 
   /** Nothing written down yet. */
   public static final FarmLearning NOTHING = new FarmLearning(List.of(), Set.of());
@@ -44,6 +49,14 @@ public record FarmLearning(List<Seen> records, Set<Learnt> off) {
       LocalDate on,
       double predicted,
       double actual) {
+    /**
+     * {@return whether it tells of what is usual: what came at less than a third or more than three
+     * times of what was said is a failure or a slip, which no habit explains}
+     */
+    public boolean usual() {
+      return Math.abs(Math.log(actual / predicted)) <= Math.log(ODD);
+    }
+
     Pair pair() {
       return new Pair(predicted, actual);
     }
@@ -89,9 +102,24 @@ public record FarmLearning(List<Seen> records, Set<Learnt> off) {
     return farm.applied() ? of(what, subject).orElse(farm).factor() : 1;
   }
 
+  /**
+   * {@return the machines or species that records are of, names by keys, in their order}
+   *
+   * @param what it is about
+   */
+  public Map<String, String> subjects(Learnt what) {
+    Map<String, String> all = new LinkedHashMap<>();
+    for (Seen r : records) {
+      if (r.what() == what && !r.subject().isEmpty()) {
+        all.put(r.subject(), r.name());
+      }
+    }
+    return all;
+  }
+
   private List<Pair> pairs(Learnt what, @org.jspecify.annotations.Nullable String subject) {
     return records.stream()
-        .filter(r -> r.what() == what)
+        .filter(r -> r.what() == what && r.usual())
         .filter(r -> subject == null || (!subject.isEmpty() && r.subject().equals(subject)))
         .map(Seen::pair)
         .toList();

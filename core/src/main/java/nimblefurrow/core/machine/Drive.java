@@ -34,6 +34,15 @@ public record Drive(
     return swathM() * speedKmh * HA * efficiency;
   }
 
+  /**
+   * {@return the same with hours so many times as long, by what was written down of them}
+   *
+   * @param times its hours against those reckoned
+   */
+  public Drive taking(double times) {
+    return new Drive(widthM, provenSwathM, speedKmh, efficiency / times, turnS, roadKmh);
+  }
+
   /** {@return speed on the pass, m/s} */
   public double speedMPerS() {
     return speedKmh * M_PER_S;

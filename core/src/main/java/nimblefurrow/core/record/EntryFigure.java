@@ -36,6 +36,8 @@ public enum EntryFigure implements Keyed {
   WIND("windMPerS", "Wind", Unit.M_PER_S, 0, 40),
   /** Warmth of the air at the work, beside the day's extremes of the station. */
   AIR("airC", "Air", Unit.CELSIUS, -40, 55),
+  /** What the work took, all counted but the road. */
+  HOURS("hours", "Hours it took", Unit.HOURS, 0.05, 1000),
   /** Nitrogen that was spread: of a fertiliser all, of manure what its analysis calls available. */
   NITROGEN("nitrogenKgPerHa", "Nitrogen", Unit.KG_PER_HA, 0, 500),
   /** Phosphate, P2O5. */

@@ -15,21 +15,28 @@ public enum LogKind implements Keyed {
           EntryFigure.TARGET_RATE,
           EntryFigure.SEED,
           EntryFigure.SETTING,
-          EntryFigure.BEARING)),
+          EntryFigure.BEARING,
+          EntryFigure.HOURS)),
   HARVESTED(
-      "harvested", "harvested", Carries.NOTHING.maybe(EntryFigure.YIELD, EntryFigure.MOISTURE)),
+      "harvested",
+      "harvested",
+      Carries.NOTHING.maybe(EntryFigure.YIELD, EntryFigure.MOISTURE, EntryFigure.HOURS)),
   SPRAYED(
       "sprayed",
       "sprayed",
-      Carries.NOTHING.maybe(EntryName.RESIDUAL).maybe(EntryFigure.WIND, EntryFigure.AIR)),
-  ROLLED("rolled", "rolled", Carries.NOTHING),
-  MOWED("mowed", "mowed", Carries.NOTHING),
-  TILLED("tilled", "tilled", Carries.NOTHING),
+      Carries.NOTHING
+          .maybe(EntryName.RESIDUAL)
+          .maybe(EntryFigure.WIND, EntryFigure.AIR, EntryFigure.HOURS)),
+  ROLLED("rolled", "rolled", Carries.NOTHING.maybe(EntryFigure.HOURS)),
+  MOWED("mowed", "mowed", Carries.NOTHING.maybe(EntryFigure.HOURS)),
+  TILLED("tilled", "tilled", Carries.NOTHING.maybe(EntryFigure.HOURS)),
   ENDED(
       "ended",
       "ended",
-      Carries.NOTHING.maybe(EntryName.ENDING).maybe(EntryFigure.WIND, EntryFigure.AIR)),
-  PLANTED("planted", "planted", Carries.NOTHING),
+      Carries.NOTHING
+          .maybe(EntryName.ENDING)
+          .maybe(EntryFigure.WIND, EntryFigure.AIR, EntryFigure.HOURS)),
+  PLANTED("planted", "planted", Carries.NOTHING.maybe(EntryFigure.HOURS)),
   FERTILISED(
       "fertilised",
       "fertilised",
@@ -196,6 +203,11 @@ public enum LogKind implements Keyed {
       case TILL -> TILLED;
       default -> SPRAYED;
     };
+  }
+
+  /** {@return whether a machine does it} */
+  public boolean byMachine() {
+    return group() == Group.WORK && this != GRAZED;
   }
 
   /** {@return whether it only makes sense where there is a cover} */

@@ -27,7 +27,7 @@ final class Canopy {
   void spread(ComponentState[] stand, double fading, int i) {
     double standMass = 0;
     for (ComponentState c : stand) {
-      standMass += c.mass;
+      standMass += c.mass / c.growth;
     }
     leafArea = 0;
     caught = 0;

@@ -23,6 +23,13 @@ final class ComponentState {
   final double growsUntil;
   final double greenUntil;
   final double sizeLimit;
+
+  /** Dry matter of the light it takes, g/MJ. */
+  final double massPerLight;
+
+  /** What of the model's mass comes on the farm: leaves, size and growth are all in its measure. */
+  final double growth;
+
   final double nitrogenFactor;
 
   final double liveSeeds;
@@ -59,7 +66,7 @@ final class ComponentState {
   private int standUpDays;
 
   ComponentState(
-      CoverComponent component, ModelParameters.SeedPlacement placement, NitrogenLevel nitrogen) {
+      CoverComponent component, ModelParameters.SeedPlacement placement, FieldStart start) {
     this.component = component;
     this.species = component.species();
     this.perennial = species.perennial();
@@ -67,27 +74,30 @@ final class ComponentState {
     boolean cereal = species.clock().scale().cereal();
     this.growsUntil = cereal ? 1.36 : 1.25;
     this.greenUntil = cereal ? 1.50 : 1.33;
-    this.leafPerMass = 0.1 * species.growth().slaM2PerKg();
+    this.growth = start.growth();
+    this.massPerLight = species.growth().rueGPerMj() * growth;
+    // As many leaves on another mass: the stand catches the light that it does in the model.
+    this.leafPerMass = 0.1 * species.growth().slaM2PerKg() / growth;
     boolean legume = species.legume();
     double size =
         legume
             ? 1.0
-            : switch (nitrogen) {
+            : switch (start.nitrogen()) {
               case LOW -> 0.6;
               case MEDIUM -> 0.8;
               case HIGH -> 1.0;
             };
-    this.sizeLimit = 1 / (species.growth().maxMgPerHa() * size);
+    this.sizeLimit = 1 / (species.growth().maxMgPerHa() * size * growth);
     this.nitrogenFactor =
         legume
             ? 1.0
-            : switch (nitrogen) {
+            : switch (start.nitrogen()) {
               case LOW -> 0.75;
               case MEDIUM -> 0.90;
               case HIGH -> 1.0;
             };
     this.liveSeeds = component.liveSeedsPerM2();
-    this.emergence = new Emergence(component, placement);
+    this.emergence = new Emergence(component, placement, start.comesUp());
     this.hardening = new Hardening(species.winter());
     this.need = species.clock().keyPtu();
     this.needSet = species.clock().kind() != ClockKind.WINTER;
@@ -104,6 +114,8 @@ final class ComponentState {
     growsUntil = of.growsUntil;
     greenUntil = of.greenUntil;
     sizeLimit = of.sizeLimit;
+    massPerLight = of.massPerLight;
+    growth = of.growth;
     nitrogenFactor = of.nitrogenFactor;
     liveSeeds = of.liveSeeds;
     emergence = of.emergence.moved(days);
@@ -152,7 +164,7 @@ final class ComponentState {
 
   /** Mass of so many that have just come up, Mg/ha. */
   private double seedlings(double perM2) {
-    return perM2 * species.growth().seedlingMg() * MG_PER_M2_IN_MG_PER_HA;
+    return perM2 * species.growth().seedlingMg() * growth * MG_PER_M2_IN_MG_PER_HA;
   }
 
   boolean hasEmerged() {

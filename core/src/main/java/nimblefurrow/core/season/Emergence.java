@@ -35,10 +35,12 @@ final class Emergence {
   private int firstDay = NOT_YET;
   private int lastDay = NOT_YET;
 
-  Emergence(CoverComponent component, ModelParameters.SeedPlacement placement) {
+  Emergence(CoverComponent component, ModelParameters.SeedPlacement placement, double comesUp) {
     germination = component.species().germination();
     buried = placement.buried();
-    waiting = component.liveSeedsPerM2() * placement.ceiling() * sizeFactor(component, buried);
+    double live = component.liveSeedsPerM2();
+    // No more comes up than was alive, whatever the farm's record says.
+    waiting = Math.min(live, live * placement.ceiling() * sizeFactor(component, buried) * comesUp);
   }
 
   private Emergence(Emergence of, int days) {

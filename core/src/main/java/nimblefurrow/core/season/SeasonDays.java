@@ -146,7 +146,7 @@ final class SeasonDays {
   private static ComponentState[] stand(ModelParameters parameters, SeasonPlan plan) {
     ModelParameters.SeedPlacement placement = parameters.placement(plan.placement());
     return plan.cover().stream()
-        .map(c -> new ComponentState(c, placement, plan.start().nitrogen()))
+        .map(c -> new ComponentState(c, placement, plan.start()))
         .toArray(ComponentState[]::new);
   }
 

@@ -131,7 +131,8 @@ public final class SeasonModel {
     double lagged = laggedMean(weather, first);
     SeasonDays days = new SeasonDays(parameters, of.sky(), crop, plan, lagged, of.detail());
     days.keep(keptFrom, kept);
-    BareSeason.Key key = new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start());
+    BareSeason.Key key =
+        new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start().ground());
     Supplier<BareSeason> bare =
         () ->
             crop.bare(

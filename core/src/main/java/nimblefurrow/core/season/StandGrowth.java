@@ -58,7 +58,7 @@ final class StandGrowth {
       if (c.lightWeight > 0) {
         c.mass +=
             common
-                * c.species.growth().rueGPerMj()
+                * c.massPerLight
                 * (c.lightWeight / weights)
                 * c.warmthResponse(surface.ground)
                 * c.nitrogenFactor

@@ -72,6 +72,15 @@ public record CoverPlan(
   }
 
   /**
+   * {@return the same plan on a field that begins otherwise}
+   *
+   * @param begins how the field stands when its season begins
+   */
+  public CoverPlan on(FieldStart begins) {
+    return new CoverPlan(soil, begins, cover, method, seedOn, endOn, plantOn, seen, acts);
+  }
+
+  /**
    * {@return the same plan seeded on another day}
    *
    * @param day day asked for

@@ -37,6 +37,19 @@ class FarmLearningTest {
   }
 
   @Test
+  void aFailureIsSetAside() {
+    List<FarmLearning.Seen> all =
+        new ArrayList<>(Collections.nCopies(4, seen(Learnt.GROWTH, "", 5, 4.5)));
+    double factor = new FarmLearning(all, Set.of()).factor(Learnt.GROWTH, "");
+    all.add(seen(Learnt.GROWTH, "", 5, 0.7));
+    all.add(seen(Learnt.GROWTH, "", 1, 3.01));
+    assertThat(new FarmLearning(all, Set.of()).factor(Learnt.GROWTH, "")).isEqualTo(factor);
+    all.add(seen(Learnt.GROWTH, "", 3.01, 1.01));
+    all.add(seen(Learnt.GROWTH, "", 1, 2.99));
+    assertThat(new FarmLearning(all, Set.of()).of(Learnt.GROWTH).n()).isEqualTo(6);
+  }
+
+  @Test
   void whatIsSwitchedOffIsNotAppliedAndStillReckoned() {
     List<FarmLearning.Seen> records = Collections.nCopies(6, seen(Learnt.HOURS, "drill", 10, 12));
     FarmLearning off = new FarmLearning(records, Set.of(Learnt.HOURS));
@@ -110,6 +123,7 @@ class FarmLearningTest {
       assertThat(Learnt.of(l.key())).isEqualTo(l).hasToString(l.key());
       assertThat(l.label()).isNotBlank();
       assertThat(l.usedFor()).isNotBlank();
+      assertThat(l.how()).isNotBlank();
       assertThat(l.unit()).isNotNull();
     }
     assertThatThrownBy(() -> Learnt.of("luck")).hasMessageContaining("“luck”");

@@ -99,6 +99,7 @@ class ToldTest {
     "bearingDeg, 0, 359.999, seeded",
     "windMPerS, 0, 40, sprayed",
     "airC, -40, 55, ended",
+    "hours, 0.05, 1000, rolled",
     "nitrogenKgPerHa, 0, 500, fertilised",
     "slurryM3PerHa, 0, 300, manured",
     "manureMgPerHa, 0, 200, manured",

@@ -121,6 +121,7 @@ class DemoShed {
         null,
         text(m, "notes"),
         null,
+        null,
         null);
   }
 

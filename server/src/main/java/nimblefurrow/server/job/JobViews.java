@@ -99,6 +99,7 @@ final class JobViews {
       double seedKg,
       @Nullable Double setting,
       @Nullable Double bearingDeg,
+      @Nullable Double hours,
       List<LotShare> lots,
       String words) {}
 

@@ -9,11 +9,13 @@ import java.util.UUID;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.learn.Learnt;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.seed.SeedBook;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.learn.LearningService;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
@@ -29,8 +31,11 @@ class SeedList {
   private final SeedService seed;
   private final SpeciesService species;
   private final PlannedFields standings;
+  private final LearningService learning;
 
-  SeedList(SeedService seed, SpeciesService species, PlannedFields standings) {
+  SeedList(
+      SeedService seed, SpeciesService species, PlannedFields standings, LearningService learning) {
+    this.learning = learning;
     this.seed = seed;
     this.species = species;
     this.standings = standings;
@@ -136,6 +141,8 @@ class SeedList {
   private Map<Want, Wanted> wanted(UUID farmId, double allowance) {
     Map<Want, Wanted> wanted =
         new TreeMap<>(Comparator.comparing(Want::species).thenComparing(Want::grade));
+    // Where more goes out than is meant, more is needed.
+    double goesOut = learning.of(farmId).factor(Learnt.RATE, "");
     for (PlannedFields.ToSeed open : standings.toSeed(farmId)) {
       FieldView f = open.field();
       PlanView plan = open.plan();
@@ -144,7 +151,7 @@ class SeedList {
         Wanted w =
             wanted.computeIfAbsent(
                 new Want(c.species(), Grade.of(f, plan.plan())), k -> new Wanted());
-        w.kg += c.rateKgPerHa() * rest * (1 + allowance);
+        w.kg += c.rateKgPerHa() * rest * (1 + allowance) * goesOut;
         w.fields.add(f.name());
       }
     }

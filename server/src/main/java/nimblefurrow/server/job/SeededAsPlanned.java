@@ -72,6 +72,7 @@ public class SeededAsPlanned {
             kg,
             null,
             null,
+            null,
             all ? lots : List.of(),
             words),
         account);

@@ -103,6 +103,9 @@ class SeedingLog {
     if (in.bearingDeg() != null) {
       figures.put(EntryFigure.BEARING, in.bearingDeg());
     }
+    if (in.hours() != null) {
+      figures.put(EntryFigure.HOURS, in.hours());
+    }
     return new Told(figures, Map.of());
   }
 

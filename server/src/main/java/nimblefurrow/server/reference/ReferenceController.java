@@ -30,12 +30,14 @@ class ReferenceController {
    * A kind of entry of the record, for its form.
    *
    * @param group what stands above it in a list
+   * @param byMachine whether a machine does it
    * @param ofCover whether it only makes sense where there is a cover
    */
   record EntryKind(
       LogKind kind,
       String label,
       String group,
+      boolean byMachine,
       boolean ofCover,
       List<EntryFigureView> figures,
       List<EntryNameView> names) {
@@ -45,6 +47,7 @@ class ReferenceController {
           kind,
           kind.label(),
           kind.group().label(),
+          kind.byMachine(),
           kind.ofCover(),
           carries.figures().stream()
               .map(

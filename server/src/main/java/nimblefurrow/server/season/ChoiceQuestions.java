@@ -12,7 +12,6 @@ import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.outlook.UsualCovers;
 import nimblefurrow.core.outlook.WaySideBySide;
 import nimblefurrow.core.season.CropSeasons;
-import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -92,7 +91,7 @@ class ChoiceQuestions {
     CoverAdvice.Field field =
         new CoverAdvice.Field(
             c.soil(),
-            FieldStart.USUAL,
+            c.start(),
             crop,
             new WindowFinder(weather.climate(), crop),
             c.next(),

@@ -46,6 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param before the cover before this one, with no crop between
  * @param followedOn the day the cover behind this one is to be seeded
  * @param later whether it stands behind another of the same season
+ * @param start how the field begins, with what of the model's covers comes on this farm
  */
 record FieldCase(
     FieldView field,
@@ -58,7 +59,8 @@ record FieldCase(
     @Nullable PlanView plan,
     @Nullable Before before,
     @Nullable LocalDate followedOn,
-    boolean later) {
+    boolean later,
+    FieldStart start) {
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
 
   /** Residuals that were sprayed on it. */
@@ -207,7 +209,7 @@ record FieldCase(
     double all = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     return new CoverPlan(
         soil(),
-        FieldStart.USUAL,
+        start,
         plan.components().stream()
             .map(c -> seed.went(table.get(c.species()), c.rateKgPerHa(), all))
             .toList(),
@@ -312,7 +314,18 @@ record FieldCase(
   /** The same without what was said of deeds: that is of another cover. */
   FieldCase unpromised() {
     return new FieldCase(
-        field, seasonYear, log, table, Map.of(), kept, wentOut, plan, before, followedOn, later);
+        field,
+        seasonYear,
+        log,
+        table,
+        Map.of(),
+        kept,
+        wentOut,
+        plan,
+        before,
+        followedOn,
+        later,
+        start);
   }
 
   /** Whether the cover is over: its ending is written down, or long past with another behind it. */

@@ -14,6 +14,9 @@ import nimblefurrow.core.chain.Chain;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.chain.Link;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.learn.FarmLearning;
+import nimblefurrow.core.learn.Learnt;
+import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
@@ -22,6 +25,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.farm.Looking;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.learn.LearningService;
 import nimblefurrow.server.plan.Links;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
@@ -41,6 +45,7 @@ class FieldCases {
   private final SeedWentOut wentOut;
   private final PlanService plans;
   private final Looking looking;
+  private final LearningService learning;
 
   FieldCases(
       FieldService fields,
@@ -49,7 +54,9 @@ class FieldCases {
       KeptDays keptDays,
       SeedWentOut wentOut,
       PlanService plans,
-      Looking looking) {
+      Looking looking,
+      LearningService learning) {
+    this.learning = learning;
     this.plans = plans;
     this.looking = looking;
     this.wentOut = wentOut;
@@ -217,7 +224,14 @@ class FieldCases {
         plan,
         before,
         followedOn,
-        later);
+        later,
+        start(known.learnt()));
+  }
+
+  /** How fields of the farm begin, with what of the model's covers comes on it. */
+  private static FieldStart start(FarmLearning learnt) {
+    return FieldStart.USUAL.bringing(
+        learnt.factor(Learnt.GROWTH, ""), learnt.factor(Learnt.STAND, ""));
   }
 
   /** Of a season's log what is of one cover; what is of none is the first one's. */
@@ -252,6 +266,7 @@ class FieldCases {
    * What all fields of a farm share: what was logged, and the species there are.
    *
    * @param covers all covers of each piece, over all years
+   * @param learnt what the farm's record says of forecasts
    */
   record Known(
       int season,
@@ -261,7 +276,8 @@ class FieldCases {
       SpeciesTable table,
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
       Map<UUID, Map<Deed, KeptDays.Kept>> kept,
-      Map<UUID, SeedWentOut.Seeding> wentOut) {
+      Map<UUID, SeedWentOut.Seeding> wentOut,
+      FarmLearning learnt) {
     SeasonLog log(FieldView field) {
       return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
     }
@@ -305,6 +321,11 @@ class FieldCases {
   }
 
   Known known(FarmView farm, List<FieldView> all) {
+    return known(farm, all, learning.of(farm.id()));
+  }
+
+  /** The same with forecasts that are corrected otherwise. */
+  Known known(FarmView farm, List<FieldView> all, FarmLearning learnt) {
     return new Known(
         farm.seasonYear(),
         log.ofSeason(farm.id(), farm.seasonYear()),
@@ -313,6 +334,7 @@ class FieldCases {
         species.table(farm.id()),
         log.said(farm.id(), farm.seasonYear()),
         kept(farm),
-        wentOut.of(farm.id()));
+        wentOut.of(farm.id()),
+        learnt);
   }
 }

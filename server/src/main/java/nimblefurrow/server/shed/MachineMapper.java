@@ -24,12 +24,13 @@ final class MachineMapper {
         v.kinds().stream().map(MachineWork::of).collect(Collectors.toSet()),
         v.methods().stream().map(SeedingMethod::of).toList(),
         new Drive(
-            v.widthM(),
-            v.provenSwathM(),
-            v.speedKmh(),
-            v.efficiency(),
-            v.turnS(),
-            or(v.roadKmh(), Machine.USUAL_ROAD_KMH)),
+                v.widthM(),
+                v.provenSwathM(),
+                v.speedKmh(),
+                v.efficiency(),
+                v.turnS(),
+                or(v.roadKmh(), Machine.USUAL_ROAD_KMH))
+            .taking(or(v.hoursTimes(), 1)),
         new SeedBox(
             v.hopperM3(), v.payloadKg(), v.refillS(), v.tenderM(), v.ferryKmh(), v.batteryMin()),
         presence(v),

@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param out when it stands; null when it runs
  * @param provenSwathM even width by its last pattern test; not taken when saving
  * @param haPerHour area an hour at work, loads left out; not taken when saving
+ * @param hoursTimes its hours against those reckoned, by the farm's own record; not taken likewise
  */
 public record MachineView(
     UUID id,
@@ -65,7 +66,8 @@ public record MachineView(
     @Nullable Out out,
     String notes,
     @Nullable Double provenSwathM,
-    @Nullable Double haPerHour) {
+    @Nullable Double haPerHour,
+    @Nullable Double hoursTimes) {
   /**
    * Days on which a machine stands: broken, lent, at the dealer's.
    *
@@ -84,16 +86,55 @@ public record MachineView(
     return work == null ? List.of(MachineWork.SEED.key()) : work;
   }
 
+  /** The same with its hours as they are reckoned, whatever came with it. */
+  MachineView reckoned() {
+    return new MachineView(
+        id,
+        version,
+        name,
+        kind,
+        work,
+        methods,
+        widthM,
+        speedKmh,
+        efficiency,
+        openers,
+        spacingM,
+        hopperM3,
+        payloadKg,
+        turnS,
+        refillS,
+        ferryKmh,
+        batteryMin,
+        meter,
+        massKg,
+        rowUnits,
+        weekdays,
+        onlyDays,
+        setUpH,
+        changeH,
+        tenderM,
+        roadKmh,
+        usdPerHour,
+        usdPerHa,
+        hired,
+        out,
+        notes,
+        provenSwathM,
+        haPerHour,
+        null);
+  }
+
   /** As work is reckoned with it. */
   public nimblefurrow.core.machine.Machine machine() {
     return MachineMapper.machine(this);
   }
 
   static MachineView of(Machine m) {
-    return of(m, null);
+    return of(m, null, 1);
   }
 
-  static MachineView of(Machine m, @Nullable Double provenSwathM) {
+  static MachineView of(Machine m, @Nullable Double provenSwathM, double hoursTimes) {
     return new MachineView(
         m.id,
         m.version,
@@ -128,6 +169,8 @@ public record MachineView(
         m.notes,
         provenSwathM,
         new Drive(m.widthM, provenSwathM, m.speedKmh, m.efficiency, m.turnS, m.roadKmh)
-            .haPerHour());
+            .taking(hoursTimes)
+            .haPerHour(),
+        hoursTimes);
   }
 }

@@ -10,9 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.learn.FarmLearning;
+import nimblefurrow.core.learn.Learnt;
 import nimblefurrow.core.machine.MachineChecks;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.learn.LearningService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
@@ -28,8 +31,10 @@ public class ShedService implements MachineNames {
 
   private final Machines machines;
   private final Calibrations calibrations;
+  private final LearningService learning;
 
-  ShedService(Machines machines, Calibrations calibrations) {
+  ShedService(Machines machines, Calibrations calibrations, LearningService learning) {
+    this.learning = learning;
     this.machines = machines;
     this.calibrations = calibrations;
   }
@@ -37,10 +42,24 @@ public class ShedService implements MachineNames {
   /** All machines by name. */
   @Transactional(readOnly = true)
   public List<MachineView> machines(UUID farmId) {
+    FarmLearning learnt = learning.of(farmId);
     Map<UUID, Double> proven = provenSwaths(farmId);
     return machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
-        .map(m -> MachineView.of(m, proven.get(m.id)))
+        .map(m -> MachineView.of(m, proven.get(m.id), hours(learnt, m.id)))
         .toList();
+  }
+
+  /** All machines by name, with their hours as they are reckoned, whatever the record says. */
+  @Transactional(readOnly = true)
+  public List<MachineView> reckoned(UUID farmId) {
+    Map<UUID, Double> proven = provenSwaths(farmId);
+    return machines.findByFarmIdAndRemovedFalseOrderByName(farmId).stream()
+        .map(m -> MachineView.of(m, proven.get(m.id), 1))
+        .toList();
+  }
+
+  private static double hours(FarmLearning learnt, UUID machine) {
+    return learnt.factor(Learnt.HOURS, machine.toString());
   }
 
   /** The even width of each machine's newest pattern test, m. */
@@ -62,7 +81,10 @@ public class ShedService implements MachineNames {
    */
   @Transactional(readOnly = true)
   public MachineView machine(UUID farmId, UUID machineId) {
-    return MachineView.of(find(farmId, machineId), provenSwaths(farmId).get(machineId));
+    return MachineView.of(
+        find(farmId, machineId),
+        provenSwaths(farmId).get(machineId),
+        hours(learning.of(farmId), machineId));
   }
 
   /**
@@ -133,7 +155,7 @@ public class ShedService implements MachineNames {
     if (m.weekdays() != null && m.weekdays().stream().anyMatch(d -> d < 1 || d > 7)) {
       throw new Refused("weekdays", "Days of the week are 1, Monday, to 7.");
     }
-    MachineChecks.check(MachineMapper.machine(m));
+    MachineChecks.check(MachineMapper.machine(m.reckoned()));
     MachineChecks.positive("massKg", "The mass", m.massKg());
     MachineChecks.positive("spacingM", "The spacing", m.spacingM());
     if (m.openers() != null) {
