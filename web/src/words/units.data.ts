@@ -1,7 +1,7 @@
 // Written by scripts/types from core's table of units.
 export const UNITS = {
   MG_PER_HA: {
-    us: { factor: 892.1791216197043, offset: 0, name: 'lb/ac', digits: 0 },
+    us: { factor: 892.1791216197043, offset: 0, name: 'lb/ac', digits: -1 },
     metric: { factor: 1, offset: 0, name: 'Mg/ha', digits: 1 },
   },
   KG_PER_HA: {

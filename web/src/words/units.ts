@@ -36,9 +36,12 @@ export function unitName(unit: Unit, system: UnitSystem): string {
 export function say(value: number, unit: Unit, system: UnitSystem, digits?: number): string {
   const s = said(unit, system)
   const places = digits ?? s.digits
-  const number = shown(value, unit, system).toLocaleString('en-US', {
-    minimumFractionDigits: places,
-    maximumFractionDigits: places,
+  const whole = 10 ** Math.max(0, -places)
+  const exact = shown(value, unit, system)
+  const decimals = Math.max(0, places)
+  const number = (places < 0 ? Math.round(exact / whole) * whole : exact).toLocaleString('en-US', {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
   })
   if (unit === 'USD_PER_KG') return `$${number}/${system === 'us' ? 'lb' : 'kg'}`
   if (unit === 'USD' || unit === 'USD_CENTS') return `$${number}`

@@ -6,7 +6,7 @@ import { say, shown, toSi, type Unit } from './units.ts'
 
 test('units: known conversions', () => {
   assert.equal(say(1, 'HA', 'us', 3), '2.471 ac')
-  assert.equal(say(8, 'MG_PER_HA', 'us'), '7,137 lb/ac')
+  assert.equal(say(8, 'MG_PER_HA', 'us'), '7,140 lb/ac')
   assert.equal(say(-2.2, 'CELSIUS', 'us'), '28 °F')
   assert.equal(say(1, 'DAYS', 'us'), '1 day')
   assert.equal(say(100, 'USD_PER_HA', 'us'), '$40/ac')

@@ -20,6 +20,8 @@ const props = defineProps<{
   moved: Schemas['SightingEffect'][]
   /** Species of the cover. */
   species: string[]
+  /** What the plan means to seed with. */
+  machine?: string
 }>()
 const session = useSession()
 const { data: log } = useRead('/api/farms/{farmId}/fields/{fieldId}/log', () => ({
@@ -43,6 +45,7 @@ const here = computed(() => waiting.value.filter((w) => w.fieldId === props.fiel
       :today="today"
       :species="species"
       :crops="crops"
+      :machine="machine"
     />
     <PictureStrip :field-id="fieldId" />
     <ul class="log">

@@ -175,6 +175,7 @@ useEventListener('keydown', (event) => {
             :today="shown.today"
             :moved="shown.moved"
             :species="draft?.components.map((c) => c.species) ?? []"
+            :machine="draft?.machineId"
           />
           <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
         </template>

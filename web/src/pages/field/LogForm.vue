@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useSession } from '../../session'
 import TakenRow from '../../pictures/TakenRow.vue'
 import TakePicture from '../../pictures/TakePicture.vue'
@@ -14,11 +14,20 @@ const props = defineProps<{
   today: string
   species: string[]
   crops: CropOff[]
+  /** What the plan means to seed with. */
+  machine?: string
 }>()
 const session = useSession()
 const { write } = useWriting(() => props.fieldId)
 const draft = ref(blank(props.today))
 const pictures = ref<Taken[]>([])
+// The plan knows already what seeds here.
+watch(
+  () => draft.value.kind,
+  (now) => {
+    if (now === 'seeded') draft.value.machineId ??= props.machine
+  },
+)
 const kind = computed(() => kindOf(session.entryKinds, draft.value.kind))
 
 async function add() {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
+import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import PlanMix from './PlanMix.vue'
 import WhyCover from './WhyCover.vue'
@@ -23,6 +25,13 @@ const session = useSession()
 function change(part: Partial<PlanInput>) {
   if (props.plan) emit('change', { ...props.plan, ...part })
 }
+/** Those of the shed that seed this way. */
+const { data: shed } = useRead('/api/farms/{farmId}/machines')
+const machines = computed(() =>
+  (shed.value ?? [])
+    .filter((m) => props.plan && m.methods.includes(props.plan.method))
+    .map((m) => ({ value: m.id, title: m.name })),
+)
 const wrong = (path: string) =>
   props.refused?.errors.find((e) => e.path.startsWith(path))?.message ?? ''
 </script>
@@ -64,7 +73,19 @@ const wrong = (path: string) =>
         class="mb-3"
         :readonly="!movable"
         :items="(session.choices?.methods ?? []).map((m) => ({ title: m.label, value: m.key }))"
-        @update:model-value="change({ method: $event })"
+        @update:model-value="change({ method: $event, machineId: undefined })"
+      />
+      <v-select
+        v-if="machines.length"
+        :model-value="plan.machineId"
+        label="With"
+        clearable
+        placeholder="whichever is free"
+        persistent-placeholder
+        class="mb-3"
+        :readonly="!movable"
+        :items="machines"
+        @update:model-value="change({ machineId: $event ?? undefined })"
       />
       <v-text-field
         :model-value="plan.seedOn"

@@ -28,7 +28,14 @@ const rust = computed(() => pressing(props.furrow))
       {{ furrow.crop }} → {{ furrow.nextCrop
       }}<template v-if="furrow.goal"> · {{ furrow.goal.label }}</template>
     </div>
-    <div v-if="furrow.plan" class="line" :class="{ one: rust }">{{ furrow.coverWords }}</div>
+    <div
+      v-if="furrow.plan"
+      class="line"
+      :class="{ one: rust }"
+      :title="rust ? furrow.coverWords : undefined"
+    >
+      {{ furrow.coverWords }}
+    </div>
     <div v-if="rust || !furrow.plan" class="line" :class="{ rust }">
       {{ sentence(session.reason(furrow.next.reason)) }}
     </div>

@@ -77,6 +77,7 @@ const [AIR, NAMED_FROM] = [4, 30] as const
       <template v-else-if="furrow.goal">
         <b :class="{ rust: furrow.goal.poor }">{{ furrow.goal.met }} of {{ furrow.goal.years }}</b>
       </template>
+      <span v-else-if="furrow.plan && furrow.next.kind === 'MISSED'" class="rust">too late</span>
     </div>
   </div>
 </template>

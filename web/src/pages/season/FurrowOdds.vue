@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
@@ -9,6 +10,8 @@ import { useLensed } from './useLens'
 const props = defineProps<{ furrow: Furrow; open?: OpenField; narrow: boolean }>()
 const session = useSession()
 const said = useLensed(props)
+/** Seed would go out too late for the year to make anything of it: there are no odds to say. */
+const gone = computed(() => !!props.furrow.plan && props.furrow.next.kind === 'MISSED')
 </script>
 
 <template>
@@ -23,6 +26,12 @@ const said = useLensed(props)
       </div>
       <div class="muted small" :title="furrow.goal.measure">
         {{ session.amount(furrow.goal.target, furrow.goal.unit) }} {{ furrow.goal.measure }}
+      </div>
+    </template>
+    <template v-else-if="gone">
+      <div class="big rust">too late</div>
+      <div class="small">
+        <router-link :to="`/fields/${furrow.fieldId}`">choose another way</router-link>
       </div>
     </template>
     <div v-if="furrow.rest && !said" class="small">

@@ -79,7 +79,11 @@ async function photographed(some: Taken[]) {
   })
 }
 
-async function keep() {
+const reseed = computed(() => answer.value?.goalReseeded !== undefined)
+const AGAIN = { kind: 'reseed' as const, words: '', figures: {}, names: {} }
+
+/** Keeps the count; where the stand is given up, what was seeded counts as gone. */
+async function keep(again: boolean) {
   const stand = counted.value
   if (!stand) return
   const all = props.plan.components
@@ -88,14 +92,15 @@ async function keep() {
     return c.rateKgPerHa * (s?.seedsPerKg ?? 1)
   })
   const sum = live.reduce((a, b) => a + b, 0)
+  const plants = all.map((c, i) => ({
+    kind: 'plants' as const,
+    words: `${counts.value.length} frames`,
+    names: { species: c.species },
+    figures: { plantsPerM2: (stand.plantsPerM2 * live[i]!) / sum },
+  }))
   const done = await write(
-    all.map((c, i) => ({
-      kind: 'plants',
-      words: `${counts.value.length} frames`,
-      names: { species: c.species },
-      figures: { plantsPerM2: (stand.plantsPerM2 * live[i]!) / sum },
-    })),
-    'Kept; the forecast goes on from it.',
+    again ? [...plants, AGAIN] : plants,
+    again ? 'Kept; it is to be seeded again.' : 'Kept; the forecast goes on from it.',
     pictures.value,
   )
   if (!done) return
@@ -151,9 +156,17 @@ async function keep() {
         </template>
         <template v-else> Too late to reseed: {{ session.reason(answer.reseedReason) }}. </template>
       </p>
-      <v-btn v-if="session.operator" color="primary" class="mt-2" @click="keep"
-        >Keep the count</v-btn
-      >
+      <div v-if="session.operator" class="row mt-2">
+        <v-btn color="primary" @click="keep(false)">{{
+          reseed && answer?.verdict === 'reseed' ? 'Keep the count, live with it' : 'Keep the count'
+        }}</v-btn>
+        <v-btn v-if="reseed && answer?.verdict !== 'good'" variant="outlined" @click="keep(true)"
+          >Keep it and seed again</v-btn
+        >
+        <router-link v-if="answer && answer.verdict !== 'good'" :to="`/fields/${fieldId}`"
+          >Change the plan</router-link
+        >
+      </div>
     </section>
     <section class="card mt-3">
       <h2>Green cover from a photo</h2>

@@ -58,34 +58,6 @@ public final class Forecaster {
   }
 
   /**
-   * {@return a plan under the sky there was, left to grow; of days to come, under the first of the
-   * years}
-   *
-   * @param plan plan asked about
-   * @param crop cash crop of the field, grown under every sky
-   */
-  public SeasonRun asItWas(CoverPlan plan, CropSeasons crop) {
-    CropColumns columns = crop.years().get(0);
-    return model.run(
-        crop.ensemble().ensemble().get(0),
-        columns,
-        season(plan, crop, columns, List.of()),
-        SeasonColumns.Detail.ODDS);
-  }
-
-  /**
-   * {@return dry cover that stands on a day, Mg/ha; none outside the run}
-   *
-   * @param run of a cover
-   * @param day asked about
-   */
-  public static double standing(SeasonRun run, LocalDate day) {
-    SeasonColumns columns = run.columns();
-    int i = columns.indexOf(day);
-    return i >= 0 && i < columns.days() ? columns.totalCoverMgPerHa(i) : 0;
-  }
-
-  /**
    * {@return every year of a plan and its ending}
    *
    * @param plan plan asked about

@@ -3,6 +3,7 @@ package nimblefurrow.core.outlook;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.RipeSeen;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
@@ -98,6 +99,23 @@ public record NextStep(Kind kind, @Nullable LocalDate due, Reason reason) {
     return seeded.done()
         ? growing(today, seeded.day(), ending, ended)
         : toSeed(today, window, seeded, accepted, comeBy);
+  }
+
+  /**
+   * {@return the step of a cover that was seen ripe for the drum: roll it now}
+   *
+   * @param ripe what was seen
+   * @param today the day it is
+   */
+  public static NextStep roll(RipeSeen ripe, LocalDate today) {
+    String text =
+        today.isAfter(ripe.until())
+            ? "seen ripe {on}: roll it at once, seed is ripening"
+            : "seen ripe {on}: roll it by {until}";
+    return new NextStep(
+        Kind.END_NOW,
+        ripe.until(),
+        Reason.of(text).with("on", ripe.on()).with("until", ripe.until()));
   }
 
   private static NextStep toSeed(

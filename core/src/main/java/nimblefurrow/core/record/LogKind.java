@@ -73,6 +73,8 @@ public enum LogKind implements Keyed {
   COUNTED("counted", "kill counted", Carries.NOTHING.needs(EntryFigure.KILL)),
   WEEDS("weeds", "weeds rated", Carries.NOTHING.needs(EntryFigure.WEEDS)),
   CROP_STAND("cropStand", "stand of the crop", Carries.NOTHING.needs(EntryFigure.PLANTS)),
+  /** Too little stands: what was seeded counts as gone, and the plan is open again. */
+  RESEED("reseed", "to be seeded again", Carries.NOTHING),
   SOIL(
       "soil",
       "soil looked at",
@@ -158,7 +160,8 @@ public enum LogKind implements Keyed {
   /** {@return where it stands in a list} */
   public Group group() {
     return switch (this) {
-      case PLANTS, HEIGHT, COVER, STAGE, COUNTED, WEEDS, CROP_STAND, SOIL, NOTE -> Group.LOOK;
+      case PLANTS, HEIGHT, COVER, STAGE, RESEED, COUNTED, WEEDS, CROP_STAND, SOIL, NOTE ->
+          Group.LOOK;
       case BILL, PAYMENT -> Group.MONEY;
       default -> Group.WORK;
     };
@@ -212,7 +215,7 @@ public enum LogKind implements Keyed {
 
   /** {@return whether it only makes sense where there is a cover} */
   public boolean ofCover() {
-    return sighting() || this == COUNTED;
+    return sighting() || this == COUNTED || this == RESEED;
   }
 
   /**

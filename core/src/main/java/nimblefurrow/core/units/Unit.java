@@ -6,7 +6,7 @@ package nimblefurrow.core.units;
  */
 public enum Unit {
   /** Dry matter or mulch. */
-  MG_PER_HA(1000 * Exact.LB_PER_ACRE, "lb/ac", 0, "Mg/ha", 1),
+  MG_PER_HA(1000 * Exact.LB_PER_ACRE, "lb/ac", -1, "Mg/ha", 1),
   /** A rate of seed or nutrient. */
   KG_PER_HA(Exact.LB_PER_ACRE, "lb/ac", 0, "kg/ha", 0),
   /** An area. */
@@ -99,7 +99,7 @@ public enum Unit {
    * @param factor the system's units in one of the unit
    * @param offset what zero of the unit is in the system's
    * @param name of the system's unit; empty for counts
-   * @param digits places behind the point that are worth saying
+   * @param digits places behind the point that are worth saying; below nought, tens and so on
    */
   public record Said(double factor, double offset, String name, int digits) {}
 

@@ -80,7 +80,9 @@ public enum UnitSystem {
 
   /** With a real minus, and never a nought below nought. */
   private static String number(double value, int decimals) {
-    String said = String.format(Locale.ENGLISH, "%,." + decimals + "f", Math.abs(value));
+    double whole = Math.pow(10, Math.max(0, -decimals));
+    double size = decimals < 0 ? Math.rint(Math.abs(value) / whole) * whole : Math.abs(value);
+    String said = String.format(Locale.ENGLISH, "%,." + Math.max(0, decimals) + "f", size);
     boolean nought = said.chars().allMatch(c -> c == '0' || c == '.');
     return value < 0 && !nought ? "−" + said : said;
   }

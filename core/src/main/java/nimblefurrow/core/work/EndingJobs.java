@@ -7,6 +7,7 @@ import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.RipeSeen;
 import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.JobWorth;
@@ -37,6 +38,12 @@ final class EndingJobs {
     EndingMethod method = c.ending();
     int first = span.clamp(planned - EARLIER_DAYS);
     int last = span.clamp(planned + LATER_DAYS);
+    RipeSeen ripe = RipeSeen.of(c.plan(), method).orElse(null);
+    // What was seen in the field outranks the day that was meant.
+    if (ripe != null && span.index(ripe.until()) >= 0) {
+      first = span.clamp(span.index(ripe.on()));
+      last = span.clamp(span.index(ripe.until()));
+    }
     double[] share = frame.shares().ending(f, method, span, span.day(first), span.day(last));
     MachineWork work = method.traits().work();
     double rest = 1 - f.standing().ending().share();

@@ -7,6 +7,7 @@ import java.util.List;
 import nimblefurrow.core.Endings;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.RipeSeen;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
@@ -54,6 +55,17 @@ class NextStepTest {
 
   private static String said(NextStep step) {
     return step.reason().say(UnitSystem.METRIC);
+  }
+
+  @Test
+  void whatWasSeenRipeIsRolledNow() {
+    RipeSeen ripe = new RipeSeen(END, END.plusDays(10));
+    NextStep step = NextStep.roll(ripe, END.plusDays(10));
+    assertThat(step.kind()).isEqualTo(NextStep.Kind.END_NOW);
+    assertThat(step.due()).isEqualTo(END.plusDays(10));
+    assertThat(said(step)).isEqualTo("seen ripe 5 May: roll it by 15 May");
+    assertThat(said(NextStep.roll(ripe, END.plusDays(11))))
+        .isEqualTo("seen ripe 5 May: roll it at once, seed is ripening");
   }
 
   @Test

@@ -182,6 +182,12 @@ class ToldTest {
             List.of(LogKind.PLANTS, LogKind.HEIGHT, LogKind.COVER, LogKind.STAGE));
     assertThat(Stream.of(LogKind.values()).filter(LogKind::ofCover))
         .containsExactlyElementsOf(
-            List.of(LogKind.PLANTS, LogKind.HEIGHT, LogKind.COVER, LogKind.STAGE, LogKind.COUNTED));
+            List.of(
+                LogKind.PLANTS,
+                LogKind.HEIGHT,
+                LogKind.COVER,
+                LogKind.STAGE,
+                LogKind.COUNTED,
+                LogKind.RESEED));
   }
 }

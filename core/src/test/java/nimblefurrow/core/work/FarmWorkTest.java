@@ -29,6 +29,7 @@ import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.schedule.WorkProblem;
 import nimblefurrow.core.schedule.WorkProblem.Option;
 import nimblefurrow.core.season.CashCrop;
+import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.seeding.TriedSeeding;
 import nimblefurrow.core.standing.Deed;
@@ -406,6 +407,27 @@ class FarmWorkTest {
     WorkField f = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
     assertThat(only(WorkFarm.job(farm.work(), f, "second")).label())
         .isEqualTo("spray what is still alive");
+  }
+
+  /** The drum comes within ten days of mid-anthesis, whatever day was meant; a sprayer does not. */
+  @Test
+  void whatWasSeenRipeIsRolledWhileItIs() {
+    LocalDate ripe = LocalDate.of(2027, 5, 28);
+    WorkFarm farm = spring().from(ripe.plusDays(1), 60);
+    WorkFarm.Known k = seeded();
+    k.seen = List.of(new Sighting.Stage(ripe, 0, 1.0));
+    WorkField rolled = farm.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    WorkField sprayed = farm.rye("Ridge", Seedings.DRILL, Endings.PLANT_GREEN_SPRAY, k);
+    FarmWork work = farm.work();
+    Option roll = only(WorkFarm.job(work, rolled, "end"));
+    assertThat(roll.first()).isZero();
+    assertThat(roll.last()).as("7 Jun").isEqualTo(9);
+    assertThat(only(WorkFarm.job(work, sprayed, "end")).last()).isNotEqualTo(9);
+    WorkFarm late = spring().from(ripe.plusDays(11), 60);
+    WorkField gone = late.rye("Creek", Seedings.DRILL, Endings.ROLL_PLANT, k);
+    assertThat(only(WorkFarm.job(late.work(), gone, "end")).last())
+        .as("the day that was meant, when the ripe days are over")
+        .isNotEqualTo(-1);
   }
 
   @Test

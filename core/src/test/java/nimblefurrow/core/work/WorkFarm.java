@@ -22,6 +22,7 @@ import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonPlan;
+import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.Window;
@@ -99,6 +100,7 @@ final class WorkFarm {
     boolean organic;
     @Nullable KillSeen killed;
     @Nullable WeedsSeen weeds;
+    List<Sighting> seen = List.of();
     NextCrop.Kind next = NextCrop.Kind.SOYBEAN;
   }
 
@@ -115,7 +117,9 @@ final class WorkFarm {
   WorkField covered(
       String name, SeedingMethod method, EndingMethod ending, Known k, CoverComponent... cover) {
     CoverPlan plan =
-        Farm.plan(method, LocalDate.of(2026, 10, 1), cover).ended(END, PLANT, ending.acts(END));
+        Farm.plan(method, LocalDate.of(2026, 10, 1), cover)
+            .ended(END, PLANT, ending.acts(END))
+            .seeing(k.seen);
     return add(name, k, plan, ending);
   }
 

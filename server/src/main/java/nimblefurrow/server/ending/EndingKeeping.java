@@ -95,15 +95,7 @@ class EndingKeeping {
           Map.of("endOn", stored.plan().endOn(), "plantOn", f.next().plantOn()));
     }
     PlanInput before = stored.plan();
-    PlanInput after =
-        new PlanInput(
-            before.status(),
-            before.purposes(),
-            before.components(),
-            before.method(),
-            before.seedOn(),
-            way.key(),
-            in.endOn());
+    PlanInput after = before.ended(way.key(), in.endOn());
     if (!after.equals(before)) {
       plans.save(
           farmId,

@@ -44,9 +44,14 @@ public class FieldService {
   /** All fields of a farm by name, numbers within names in order. */
   @Transactional(readOnly = true)
   public List<FieldView> list(UUID farmId) {
-    FarmView farm = farms.get(farmId);
+    return list(farmId, farms.get(farmId).seasonYear());
+  }
+
+  /** The same with their crops of a season. */
+  @Transactional(readOnly = true)
+  public List<FieldView> list(UUID farmId, int season) {
     return fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId).stream()
-        .map(f -> view(f, farm.seasonYear()))
+        .map(f -> view(f, season))
         .toList();
   }
 

@@ -114,7 +114,11 @@ class SeedingSheet {
         shed.machines(farmId).stream()
             .filter(m -> m.methods().contains(method.key()))
             .map(m -> machineOf(m, field.areaHa(), rate, density, plan, memory))
-            .sorted(Comparator.comparing(JobViews.MachineOfJob::usd))
+            // The one that is meant comes first, then the cheapest.
+            .sorted(
+                Comparator.comparing(
+                        (JobViews.MachineOfJob m) -> !m.machine().id().equals(plan.machineId()))
+                    .thenComparing(JobViews.MachineOfJob::usd))
             .toList();
     List<LotView> stock =
         seeds.stream()

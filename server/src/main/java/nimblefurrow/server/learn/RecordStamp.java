@@ -21,8 +21,7 @@ class RecordStamp {
         (select concat(count(*), '-', sum(version)) from seed_lot where farm_id = f.id),
         (select concat(count(*), '-', sum(kg)) from seed_use where farm_id = f.id),
         (select string_agg(what, ',' order by what) from learnt_off where farm_id = f.id),
-        (select s.version from station s where s.id = f.station_id),
-        f.version)
+        (select s.version from station s where s.id = f.station_id))
         from farm f where f.id = ?
       """;
 

@@ -35,6 +35,9 @@ class CoverPlanEntity {
   String ending;
   LocalDate endOn;
 
+  /** What it is meant to be seeded with; null where any will do. */
+  @Nullable UUID machineId;
+
   @ElementCollection(fetch = FetchType.LAZY)
   @CollectionTable(name = "cover_component", joinColumns = @JoinColumn(name = "plan_id"))
   @OrderColumn(name = "position")

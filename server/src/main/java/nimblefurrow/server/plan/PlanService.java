@@ -19,6 +19,7 @@ import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import nimblefurrow.server.support.Saving;
+import nimblefurrow.server.worklog.MachineNames;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,13 +32,16 @@ public class PlanService {
   private final PlanHistory history;
   private final SpeciesService species;
   private final FieldService fields;
+  private final MachineNames machines;
 
   PlanService(
       CoverPlans plans,
       PlanStore store,
       PlanHistory history,
       SpeciesService species,
-      FieldService fields) {
+      FieldService fields,
+      MachineNames machines) {
+    this.machines = machines;
     this.plans = plans;
     this.store = store;
     this.history = history;
@@ -150,6 +154,7 @@ public class PlanService {
       @Nullable UUID account) {
     SpeciesTable table = species.table(farmId);
     check(table, seasonYear, saves);
+    machinesOf(farmId, saves);
     Links links = new Links(table);
     Set<String> saved = new HashSet<>();
     Map<UUID, List<CoverPlanEntity>> chains = new HashMap<>();
@@ -185,6 +190,20 @@ public class PlanService {
       oneBehindTheOther(links, chains.getOrDefault(save.pieceId(), List.of()), saved, save.label());
     }
     plans.flush();
+  }
+
+  /** A plan names a machine of its own farm, or none. */
+  private void machinesOf(UUID farmId, List<Save> saves) {
+    if (saves.stream().allMatch(s -> s.plan() == null || s.plan().machineId() == null)) {
+      return;
+    }
+    Set<UUID> shed = machines.names(farmId).keySet();
+    for (Save s : saves) {
+      UUID named = s.plan() == null ? null : s.plan().machineId();
+      if (named != null && !shed.contains(named)) {
+        throw new Refused("machineId", s.label() + ": the shed has no such machine.");
+      }
+    }
   }
 
   private static void check(SpeciesTable table, int seasonYear, List<Save> saves) {

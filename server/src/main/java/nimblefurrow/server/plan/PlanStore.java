@@ -45,6 +45,7 @@ class PlanStore {
     entity.seedOn = plan.seedOn();
     entity.ending = plan.ending();
     entity.endOn = plan.endOn();
+    entity.machineId = plan.machineId();
     entity.components.clear();
     for (PlanInput.Component c : plan.components()) {
       CoverPlanEntity.Component component = new CoverPlanEntity.Component();
@@ -72,6 +73,7 @@ class PlanStore {
             p.method,
             p.seedOn,
             p.ending,
-            p.endOn));
+            p.endOn,
+            p.machineId));
   }
 }

@@ -2,6 +2,7 @@ package nimblefurrow.server.plan;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A plan as {@code plan_change} keeps it before and after a change. */
@@ -12,7 +13,8 @@ record StoredPlan(
     String method,
     LocalDate seedOn,
     String ending,
-    LocalDate endOn) {
+    LocalDate endOn,
+    @Nullable UUID machineId) {
   /** A species and its bulk rate, kg/ha. */
   record Seed(String species, double rateKgPerHa) {}
 
@@ -26,7 +28,8 @@ record StoredPlan(
             p.method(),
             p.seedOn(),
             p.ending(),
-            p.endOn());
+            p.endOn(),
+            p.machineId());
   }
 
   PlanInput plan() {
@@ -39,6 +42,7 @@ record StoredPlan(
         method,
         seedOn,
         ending,
-        endOn);
+        endOn,
+        machineId);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.ending.RipeSeen;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanWarnings;
@@ -118,6 +119,14 @@ class Furrows {
     Window window = placing.window();
     if (plan == null || window == null) {
       return new NextStep(NextStep.Kind.CHOOSE, null, Reason.of("say why, and how it should end"));
+    }
+    CoverPlan cover = placing.cover();
+    RipeSeen ripe =
+        cover == null || placing.standing().ending().done()
+            ? null
+            : RipeSeen.of(cover, c.way(plan.plan())).orElse(null);
+    if (ripe != null) {
+      return NextStep.roll(ripe, farm.today());
     }
     return NextStep.of(
         farm.today(),

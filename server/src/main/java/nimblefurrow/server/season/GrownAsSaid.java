@@ -1,6 +1,7 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.time.Month;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -11,21 +12,23 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.learn.FarmLearning;
 import nimblefurrow.core.learn.Learnt;
-import nimblefurrow.core.outlook.Forecaster;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonDates;
+import nimblefurrow.core.season.SeasonModel;
+import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.weather.Sky;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.learn.LearntFrom;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
-import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
 import nimblefurrow.server.worklog.EntryView;
 import nimblefurrow.server.worklog.LogService;
@@ -41,19 +44,19 @@ class GrownAsSaid implements LearntFrom {
   private final FieldCases cases;
   private final FieldService fields;
   private final WeatherService weathers;
-  private final Outlooks outlooks;
+  private final SeasonModel model;
 
   GrownAsSaid(
       LogService log,
       FieldCases cases,
       FieldService fields,
       WeatherService weathers,
-      Outlooks outlooks) {
+      SeasonModel model) {
     this.log = log;
     this.cases = cases;
     this.fields = fields;
     this.weathers = weathers;
-    this.outlooks = outlooks;
+    this.model = model;
   }
 
   @Override
@@ -63,8 +66,8 @@ class GrownAsSaid implements LearntFrom {
         .forEach(
             (season, looked) ->
                 weathers
-                    .find(farm.in(season))
-                    .ifPresent(w -> all.addAll(season(farm.in(season), w, looked))));
+                    .recorded(farm.in(season))
+                    .ifPresent(sky -> all.addAll(season(farm.in(season), sky, looked))));
     return all;
   }
 
@@ -89,7 +92,7 @@ class GrownAsSaid implements LearntFrom {
     return all;
   }
 
-  private List<FarmLearning.Seen> season(FarmView farm, FarmWeather weather, Set<UUID> looked) {
+  private List<FarmLearning.Seen> season(FarmView farm, Sky sky, Set<UUID> looked) {
     List<FieldView> here =
         looked.stream().sorted().map(id -> fields.in(farm.id(), id, farm.seasonYear())).toList();
     FieldCases.Known known = cases.known(farm, here, FarmLearning.NOTHING);
@@ -99,33 +102,23 @@ class GrownAsSaid implements LearntFrom {
         PlanView plan = c.plan();
         LocalDate seeded = c.seeded();
         if (plan != null && seeded != null) {
-          all.addAll(cover(c, plan.plan(), seeded, weather));
+          all.addAll(cover(c, plan.plan(), seeded, sky));
         }
       }
     }
     return all;
   }
 
-  private List<FarmLearning.Seen> cover(
-      FieldCase c, PlanInput plan, LocalDate seeded, FarmWeather weather) {
+  private List<FarmLearning.Seen> cover(FieldCase c, PlanInput plan, LocalDate seeded, Sky sky) {
     List<EntryView> seen = c.log().seen().stream().filter(e -> e.doneOn().isAfter(seeded)).toList();
     if (seen.isEmpty()) {
       return List.of();
     }
-    CoverPlan unseen = c.asPlanned(plan).seeing(List.of()).on(FieldStart.USUAL);
-    SeasonRun run = outlooks.forecaster().asItWas(unseen, outlooks.crop(c.crop(), weather));
+    SeasonRun run = run(c, plan, seeded, sky);
     List<FarmLearning.Seen> all = new ArrayList<>();
     for (EntryView e : seen) {
       if (e.kind() == LogKind.COVER) {
-        add(
-            all,
-            Learnt.GROWTH,
-            "",
-            "",
-            c,
-            e,
-            Forecaster.standing(run, e.doneOn()),
-            EntryFigure.COVER);
+        add(all, Learnt.GROWTH, "", "", c, e, standing(run, e.doneOn()), EntryFigure.COVER);
       } else if (e.kind() == LogKind.PLANTS
           && !e.doneOn().isAfter(seeded.plusDays(COUNTED_WITHIN_DAYS))) {
         String id = String.valueOf(e.get(EntryName.SPECIES));
@@ -138,6 +131,30 @@ class GrownAsSaid implements LearntFrom {
       }
     }
     return all;
+  }
+
+  /** The cover as the model has it under the sky there was, before anything is seen of it. */
+  private SeasonRun run(FieldCase c, PlanInput plan, LocalDate seeded, Sky sky) {
+    CoverPlan cover = c.asPlanned(plan);
+    LocalDate last = sky.weather().end();
+    LocalDate july = LocalDate.of(c.seasonYear() + 1, Month.JULY, 31);
+    return model.run(
+        sky,
+        new SeasonPlan(
+            c.soil(),
+            FieldStart.USUAL,
+            c.crop(),
+            cover.cover(),
+            cover.method().placement(),
+            seeded,
+            List.of(),
+            july.isBefore(last) ? july : last));
+  }
+
+  private static double standing(SeasonRun run, LocalDate day) {
+    SeasonColumns columns = run.columns();
+    int i = columns.indexOf(day);
+    return i >= 0 && i < columns.days() ? columns.totalCoverMgPerHa(i) : 0;
   }
 
   private static void add(

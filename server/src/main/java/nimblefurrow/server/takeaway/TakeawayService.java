@@ -16,6 +16,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.people.Access;
 import nimblefurrow.server.people.Person;
 import nimblefurrow.server.people.Secrets;
+import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.SeasonService;
@@ -153,13 +154,15 @@ class TakeawayService {
                 read.at() + ": " + furrow.name() + " stands already in " + before + "."));
         continue;
       }
-      boolean same = furrow.plan() != null && furrow.plan().plan().equals(read.plan());
-      if (!same) {
-        PlanView stored = furrow.plan();
-        saves.add(
-            stored == null
-                ? PlanService.Save.fresh(furrow.pieceId(), read.plan(), furrow.name())
-                : PlanService.Save.of(stored, read.plan(), furrow.name()));
+      PlanView stored = furrow.plan();
+      if (stored == null) {
+        saves.add(PlanService.Save.fresh(furrow.pieceId(), read.plan(), furrow.name()));
+        continue;
+      }
+      // The table does not name machines.
+      PlanInput plan = read.plan().withMachineOf(stored.plan());
+      if (!stored.plan().equals(plan)) {
+        saves.add(PlanService.Save.of(stored, plan, furrow.name()));
       }
     }
     if (!problems.isEmpty()) {

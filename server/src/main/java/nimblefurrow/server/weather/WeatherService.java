@@ -13,6 +13,7 @@ import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.ForecastStandIn;
 import nimblefurrow.core.weather.Place;
+import nimblefurrow.core.weather.Sky;
 import nimblefurrow.core.weather.WeatherEnsemble;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.support.InputProblem;
@@ -29,6 +30,9 @@ public class WeatherService {
   private static final int BATCH = 500;
   private static final int FEW_YEARS = 3;
   private static final int LONGEST_NAME = 80;
+
+  /** Two years of days, as a sky keeps them. */
+  private static final long SKY_BYTES = 80_000;
 
   private final Stations stations;
   private final StationDays days;
@@ -92,6 +96,33 @@ public class WeatherService {
     }
     return Optional.of(
         memory.get(new Key(stamp), FarmWeather::bytes, k -> load(station, record, stamp)));
+  }
+
+  private record RecordedKey(UUID station, long version, LocalDate from, LocalDate to) {}
+
+  /**
+   * The sky there was over a farm's season and the year before, up to the last day that was seen;
+   * nothing where nobody measured it from a January on.
+   */
+  public Optional<Sky> recorded(FarmView farm) {
+    UUID of = farm.stationId();
+    StationEntity station = of == null ? null : stations.over(farm.id(), of).orElse(null);
+    if (station == null) {
+      return Optional.empty();
+    }
+    StationRecord days = record(station);
+    LocalDate august = LocalDate.of(farm.seasonYear() + 1, Month.AUGUST, 31);
+    LocalDate to = august.isAfter(farm.today()) ? farm.today() : august;
+    for (int back = 1; back >= 0; back--) {
+      LocalDate from = LocalDate.of(farm.seasonYear() - back, Month.JANUARY, 1);
+      DailyWeather seen = days.isEmpty() || !from.isBefore(to) ? null : days.from(from, to);
+      if (seen != null) {
+        RecordedKey key = new RecordedKey(station.id, station.version, from, seen.end());
+        Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
+        return Optional.of(memory.get(key, s -> SKY_BYTES, k -> Sky.over(seen, place)));
+      }
+    }
+    return Optional.empty();
   }
 
   private StationRecord record(StationEntity station) {

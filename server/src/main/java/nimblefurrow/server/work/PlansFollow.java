@@ -118,17 +118,10 @@ class PlansFollow {
             job.way,
             job.finishOn,
             plan.ending(),
-            plan.endOn());
+            plan.endOn(),
+            job.doerId);
       }
-      case END ->
-          new PlanInput(
-              plan.status(),
-              plan.purposes(),
-              plan.components(),
-              plan.method(),
-              plan.seedOn(),
-              job.way,
-              job.finishOn);
+      case END -> plan.ended(job.way, job.finishOn);
       case HARVEST, SECOND, PLANT, LOOK -> plan;
     };
   }

@@ -48,6 +48,13 @@ public record SeasonLog(
     List<EntryView> sprayed = new ArrayList<>();
     List<UUID> seedings = new ArrayList<>();
     for (EntryView e : entries) {
+      if (e.kind() == LogKind.RESEED) {
+        // What was seeded before counts as gone, and what was seen of it with it.
+        done.remove(LogKind.SEEDED);
+        seedings.clear();
+        seen.clear();
+        continue;
+      }
       if (ofThisSeason(e, season)) {
         done.put(e.kind(), e.doneOn());
       }
