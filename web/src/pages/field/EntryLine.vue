@@ -21,6 +21,8 @@ const props = defineProps<{
   fieldId: string
   crops: CropOff[]
   moved: Reason[]
+  /** What the forecast had before it was seen. */
+  expected?: Reason
 }>()
 const emit = defineEmits<{ correct: [] }>()
 const session = useSession()
@@ -71,6 +73,7 @@ const remove = () =>
     <span class="grow">
       <b>{{ sentence(label) }}</b>&nbsp;
       {{ [figures(entry), entry.words].filter(Boolean).join(', ') }}
+      <span v-if="expected" class="from muted">{{ session.reason(expected) }}</span>
       <span v-if="moved.length" class="moved">
         moves the forecast: {{ moved.map((c) => session.reason(c)).join(' · ') }}
       </span>

@@ -29,7 +29,7 @@ const { data: log } = useRead('/api/farms/{farmId}/fields/{fieldId}/log', () => 
 }))
 const crops = computed(() => log.value?.crops ?? [])
 const correcting = ref<Schemas['Recorded'] | null>(null)
-const movedBy = (id: string) => props.moved.find((m) => m.entry.id === id)?.changes ?? []
+const movedBy = (id: string) => props.moved.find((m) => m.entry.id === id)
 const here = computed(() => waiting.value.filter((w) => w.fieldId === props.fieldId))
 </script>
 
@@ -58,7 +58,8 @@ const here = computed(() => waiting.value.filter((w) => w.fieldId === props.fiel
         :recorded="r"
         :field-id="fieldId"
         :crops="crops"
-        :moved="movedBy(r.entry.id)"
+        :moved="movedBy(r.entry.id)?.changes ?? []"
+        :expected="movedBy(r.entry.id)?.expected"
         @correct="correcting = r"
       />
       <li v-if="log && !log.entries.length && !here.length" class="muted">

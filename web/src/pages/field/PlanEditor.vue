@@ -78,10 +78,8 @@ const wrong = (path: string) =>
       <v-select
         v-if="machines.length"
         :model-value="plan.machineId"
-        label="With"
+        :label="plan.machineId ? 'With' : 'With whichever is free'"
         clearable
-        placeholder="whichever is free"
-        persistent-placeholder
         class="mb-3"
         :readonly="!movable"
         :items="machines"

@@ -7,6 +7,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
+import ChoosePictures from './ChoosePictures.vue'
 import { yearBefore } from './reportDays'
 
 /** Reports for others: made, numbered, and kept as they were given away. */
@@ -21,6 +22,7 @@ const fieldId = ref('')
 const from = ref(yearBefore(today))
 const to = ref(today)
 const pictures = ref(false)
+const chosen = ref<string[]>([])
 const busy = ref(false)
 const refused = ref<Refusal | null>(null)
 const kinds = computed(() =>
@@ -44,6 +46,7 @@ async function make() {
         from: from.value,
         to: to.value,
         pictures: pictures.value,
+        chosen: pictures.value && fieldId.value ? chosen.value : undefined,
       }
       const made = await alter('POST', REPORTS, {
         query: { units: session.units },
@@ -78,6 +81,13 @@ async function make() {
       <v-checkbox v-model="pictures" label="with its pictures" density="compact" />
       <v-btn type="submit" color="primary" :loading="busy">Make the report</v-btn>
     </form>
+    <ChoosePictures
+      v-if="pictures && fieldId && session.operator"
+      v-model="chosen"
+      :field-id="fieldId"
+      :from="from"
+      :to="to"
+    />
     <p v-if="refused && !refused.at('to')" class="rust">{{ refused.message }}</p>
     <table v-if="data?.made.length" class="plain mt-3">
       <tbody>

@@ -274,6 +274,11 @@ class ReportsTest {
     wanted.put("pictures", true);
     String paper = paper(make(wanted, "us"));
     assertThat(paper).contains("Windmill, 7 Sep 2026, 25 % green");
+    wanted.put("chosen", List.of());
+    assertThat(paper(make(wanted, "us"))).doesNotContain("% green");
+    JsonNode kept = owner.get(farm + "/fields/" + field + "/pictures").ok().json().get(0);
+    wanted.put("chosen", List.of(kept.get("id").asString()));
+    assertThat(paper(make(wanted, "us"))).contains("25 % green");
     assertThat(paper).doesNotContain("41.22");
   }
 

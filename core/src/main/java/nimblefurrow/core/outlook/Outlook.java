@@ -89,12 +89,34 @@ public record Outlook(
    * @param day day asked for
    */
   public double middleOn(LocalDate day) {
+    return on(middle, day);
+  }
+
+  /**
+   * {@return cover in one year of ten on a day, Mg/ha, likewise}
+   *
+   * @param day day asked for
+   */
+  public double lowOn(LocalDate day) {
+    return on(low, day);
+  }
+
+  /**
+   * {@return cover in nine years of ten on a day, Mg/ha, likewise}
+   *
+   * @param day day asked for
+   */
+  public double highOn(LocalDate day) {
+    return on(high, day);
+  }
+
+  private double on(double[] series, LocalDate day) {
     double at = (double) java.time.temporal.ChronoUnit.DAYS.between(start, day) / stepDays;
-    if (at < 0 || at > middle.length - 1) {
+    if (at < 0 || at > series.length - 1) {
       return 0;
     }
-    int i = (int) Math.min(middle.length - 2, Math.floor(at));
-    return middle[i] + (at - i) * (middle[i + 1] - middle[i]);
+    int i = (int) Math.min(series.length - 2, Math.floor(at));
+    return series[i] + (at - i) * (series[i + 1] - series[i]);
   }
 
   /**

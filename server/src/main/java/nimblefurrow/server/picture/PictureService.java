@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.record.Spots;
@@ -175,12 +176,18 @@ public class PictureService {
   /** A picture for paper. */
   public record Shot(LocalDate takenOn, @Nullable Double green, byte[] jpeg) {}
 
-  /** Those of a field taken between two days, the oldest first, as small as paper shows them. */
+  /**
+   * Those of a field taken between two days, the oldest first, as small as paper shows them.
+   *
+   * @param chosen which of them; null for all
+   */
   @Transactional(readOnly = true)
-  public List<Shot> between(UUID farmId, UUID fieldId, LocalDate from, LocalDate to) {
+  public List<Shot> between(
+      UUID farmId, UUID fieldId, LocalDate from, LocalDate to, @Nullable Set<UUID> chosen) {
     List<Shot> shots = new ArrayList<>();
     for (PictureView p : of(farmId, fieldId)) {
-      if (!p.takenOn().isBefore(from) && !p.takenOn().isAfter(to)) {
+      boolean wanted = chosen == null || chosen.contains(p.id());
+      if (wanted && !p.takenOn().isBefore(from) && !p.takenOn().isAfter(to)) {
         BufferedImage whole = PictureFile.read(bytes(farmId, p.id(), false), PictureFile.ON_PAPER);
         byte[] small = PictureFile.jpeg(PictureFile.upright(whole, 1, PictureFile.ON_PAPER));
         shots.add(new Shot(p.takenOn(), p.green(), small));

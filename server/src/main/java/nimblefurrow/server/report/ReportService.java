@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.units.Refused;
@@ -66,9 +67,15 @@ class ReportService {
    *
    * @param fieldId one field; null for all
    * @param pictures whether the pictures of these days come behind; their places never do
+   * @param chosen which of them; null for all
    */
   record Wanted(
-      ReportKind kind, @Nullable UUID fieldId, LocalDate from, LocalDate to, boolean pictures) {}
+      ReportKind kind,
+      @Nullable UUID fieldId,
+      LocalDate from,
+      LocalDate to,
+      boolean pictures,
+      @Nullable Set<UUID> chosen) {}
 
   /** Makes a report and keeps it. */
   @Saving
@@ -81,7 +88,7 @@ class ReportService {
     String of = field == null ? "all fields" : fields.get(farmId, field).name();
     Asked asked = new Asked(farm, field, wanted.from(), wanted.to(), units);
     ReportText said = Objects.requireNonNull(composers.get(wanted.kind())).compose(asked);
-    ReportText text = wanted.pictures() ? withPictures(said, asked) : said;
+    ReportText text = wanted.pictures() ? withPictures(said, asked, wanted.chosen()) : said;
     ReportRow row = new ReportRow();
     row.id = UUID.randomUUID();
     row.farmId = farmId;
@@ -113,12 +120,12 @@ class ReportService {
     return view(row, accounts.names(List.of(account)));
   }
 
-  private ReportText withPictures(ReportText said, Asked asked) {
+  private ReportText withPictures(ReportText said, Asked asked, @Nullable Set<UUID> chosen) {
     List<ReportText.Shot> shots = new ArrayList<>();
     for (FieldView f : fields.list(asked.farm().id())) {
       if (asked.of(f.id()) && shots.size() < MOST_PICTURES) {
         pictures
-            .between(asked.farm().id(), f.id(), asked.from(), asked.to())
+            .between(asked.farm().id(), f.id(), asked.from(), asked.to(), chosen)
             .forEach(p -> shots.add(new ReportText.Shot(said(asked, f, p), p.jpeg())));
       }
     }

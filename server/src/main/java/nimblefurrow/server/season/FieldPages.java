@@ -8,12 +8,14 @@ import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingField;
+import nimblefurrow.core.outlook.Expected;
 import nimblefurrow.core.outlook.NextStep;
 import nimblefurrow.core.outlook.Outlook;
 import nimblefurrow.core.outlook.PlanDifference;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.Window;
 import nimblefurrow.core.units.Spread;
@@ -167,12 +169,15 @@ class FieldPages {
       CoverPlan before = cover.seeing(c.sightings(plan, n - 1));
       CoverPlan after = cover.seeing(c.sightings(plan, n));
       if (!after.seen().equals(before.seen())) {
+        Outlook had = outlooks.outlook(before, crop, weather);
+        Sighting last = after.seen().get(after.seen().size() - 1);
         all.add(
             new FieldSeasonView.SightingEffect(
                 seen.get(n - 1),
+                Expected.of(last, had, crop).map(ReasonView::of).orElse(null),
                 PlanDifference.between(
                         before,
-                        outlooks.outlook(before, crop, weather),
+                        had,
                         after,
                         outlooks.outlook(after, crop, weather),
                         FieldCase.purpose(plan))

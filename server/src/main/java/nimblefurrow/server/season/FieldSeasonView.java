@@ -66,8 +66,13 @@ public record FieldSeasonView(
   /** Days that bind what is planned: from the first to the last, both of them. */
   public record Limit(LimitKind kind, LocalDate from, LocalDate to, ReasonView why) {}
 
-  /** What one sighting moved in the forecast. */
-  public record SightingEffect(EntryView entry, List<ReasonView> changes) {}
+  /**
+   * What one sighting moved in the forecast.
+   *
+   * @param expected what the forecast had before it; null where it tells nothing of the kind
+   */
+  public record SightingEffect(
+      EntryView entry, @Nullable ReasonView expected, List<ReasonView> changes) {}
 
   /** One way to end the cover. */
   public record EndingView(
