@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { germinationCount } from '../../phone/bench'
 import { computed, ref } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
-import { alter, consider } from '../../farm/data'
+import { alter } from '../../farm/data'
 import { useAnswer } from '../../answer'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
@@ -22,12 +23,10 @@ const species = computed(() =>
 const { answer: count, trouble: countTrouble } = useAnswer(
   () => (came.value !== undefined && laid.value ? JSON.stringify([came.value, laid.value]) : ''),
   () =>
-    consider('/api/bench/germination-count', {
-      body: {
-        germinated: came.value ?? 0,
-        tested: laid.value ?? 0,
-        confidence: session.usual('confidence'),
-      },
+    germinationCount({
+      germinated: came.value ?? 0,
+      tested: laid.value ?? 0,
+      confidence: session.usual('confidence'),
     }),
 )
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { blendOf } from '../../../phone/bench'
 import { computed, ref } from 'vue'
 import { useAnswer } from '../../../answer'
-import { consider } from '../../../farm/data'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { useKinds } from '../../../words/kinds'
@@ -24,15 +24,13 @@ const { answer: blend, trouble: blendTrouble } = useAnswer(
       ? JSON.stringify([seedRate.value, fertRate.value, batch.value, hours.value, density.value])
       : '',
   () =>
-    consider('/api/bench/blend', {
-      body: {
-        seedKgPerHa: seedRate.value!,
-        fertiliserKgPerHa: fertRate.value!,
-        batchKg: batch.value!,
-        hours: hours.value ?? 0,
-        seedDensityKgPerM3: density.value,
-        fertiliserDensityKgPerM3: session.usual('fertilizerDensity'),
-      },
+    blendOf({
+      seedKgPerHa: seedRate.value!,
+      fertiliserKgPerHa: fertRate.value!,
+      batchKg: batch.value!,
+      hours: hours.value ?? 0,
+      seedDensityKgPerM3: density.value,
+      fertiliserDensityKgPerM3: session.usual('fertilizerDensity'),
     }),
 )
 </script>

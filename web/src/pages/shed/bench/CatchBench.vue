@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { catchTest } from '../../../phone/bench'
 import { ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -30,13 +30,11 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([caught.value, openers.value, spacing.value, distance.value])
       : '',
   () =>
-    consider('/api/bench/catch-test', {
-      body: {
-        caughtKg: caught.value!,
-        openers: openers.value!,
-        spacingM: spacing.value!,
-        distanceM: distance.value!,
-      },
+    catchTest({
+      caughtKg: caught.value!,
+      openers: openers.value!,
+      spacingM: spacing.value!,
+      distanceM: distance.value!,
     }),
 )
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { seedDepth } from '../../../phone/bench'
 import { computed, ref, watch } from 'vue'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -37,10 +37,7 @@ const { answer, trouble } = useAnswer(
     depths.value.length && low.value !== undefined && high.value
       ? JSON.stringify([depths.value, low.value, high.value])
       : '',
-  () =>
-    consider('/api/bench/seed-depth', {
-      body: { depthsMm: depths.value, lowMm: low.value!, highMm: high.value! },
-    }),
+  () => seedDepth({ depthsMm: depths.value, lowMm: low.value!, highMm: high.value! }),
 )
 function keep() {
   emit('keep', {

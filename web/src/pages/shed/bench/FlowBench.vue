@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { timedCatch } from '../../../phone/bench'
 import { ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -24,13 +24,11 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([caught.value, seconds.value, width.value, target.value])
       : '',
   () =>
-    consider('/api/bench/timed-catch', {
-      body: {
-        kgPerMin: (caught.value! * 60) / seconds.value!,
-        widthM: width.value!,
-        speedsKmh: speeds,
-        targetKgPerHa: target.value!,
-      },
+    timedCatch({
+      kgPerMin: (caught.value! * 60) / seconds.value!,
+      widthM: width.value!,
+      speedsKmh: speeds,
+      targetKgPerHa: target.value!,
     }),
 )
 const held = (rate: number) => Math.abs(rate / (target.value ?? 1) - 1) <= session.usual('rateNear')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { loadsOf, slurryOf, splitLoads } from '../../../phone/bench'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -30,7 +30,7 @@ const { answer, trouble } = useAnswer(
     area.value && rate.value && length.value
       ? JSON.stringify([area.value, rate.value, length.value, ferry.value, density.value])
       : '',
-  () => consider('/api/bench/loads', { body: question(rate.value!) }),
+  () => loadsOf(question(rate.value!)),
 )
 function question(rateKgPerHa: number) {
   return {
@@ -59,19 +59,17 @@ const { answer: split } = useAnswer(
       ? JSON.stringify([other.value, otherRate.value, question(rate.value)])
       : '',
   () =>
-    consider('/api/bench/split-loads', {
-      body: {
-        seeds: [
-          { rateKgPerHa: rate.value!, bulkDensityKgPerM3: density.value },
-          {
-            rateKgPerHa: otherRate.value!,
-            bulkDensityKgPerM3:
-              session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ??
-              session.usual('bulkDensity'),
-          },
-        ],
-        carrier: question(rate.value!),
-      },
+    splitLoads({
+      seeds: [
+        { rateKgPerHa: rate.value!, bulkDensityKgPerM3: density.value },
+        {
+          rateKgPerHa: otherRate.value!,
+          bulkDensityKgPerM3:
+            session.choices?.species.find((s) => s.id === other.value)?.bulkKgPerM3 ??
+            session.usual('bulkDensity'),
+        },
+      ],
+      carrier: question(rate.value!),
     }),
 )
 const usd = (minutes: number) => ((props.machine.usdPerHour ?? 0) * minutes) / 60
@@ -82,12 +80,10 @@ const { answer: tank } = useAnswer(
       ? JSON.stringify([rate.value, slurryRate.value])
       : '',
   () =>
-    consider('/api/bench/slurry', {
-      body: {
-        rateKgPerHa: rate.value!,
-        slurryM3PerHa: slurryRate.value!,
-        tankM3: props.machine.hopperM3,
-      },
+    slurryOf({
+      rateKgPerHa: rate.value!,
+      slurryM3PerHa: slurryRate.value!,
+      tankM3: props.machine.hopperM3,
     }),
 )
 const parts = computed(() => {

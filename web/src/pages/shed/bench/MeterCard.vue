@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { meterLimits } from '../../../phone/bench'
 import { ref } from 'vue'
 import type { Schemas } from '../../../api/client'
 import { useAnswer } from '../../../answer'
-import { consider } from '../../../farm/data'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
 import { sentence } from '../../../words/reasons'
@@ -13,10 +13,7 @@ const session = useSession()
 const target = ref<number | undefined>(session.usual('coverOpenersTarget'))
 const { answer: limits, trouble: limitsTrouble } = useAnswer(
   () => (target.value ? JSON.stringify([props.tries, target.value]) : ''),
-  () =>
-    consider('/api/bench/meter-limits', {
-      body: { tries: props.tries, targetKgPerHa: target.value! },
-    }),
+  () => meterLimits({ tries: props.tries, targetKgPerHa: target.value! }),
 )
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { spreadPattern } from '../../../phone/bench'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -29,10 +29,7 @@ const trays = computed(() =>
 const { answer, trouble } = useAnswer(
   () =>
     spacing.value && limit.value ? JSON.stringify([spacing.value, trays.value, limit.value]) : '',
-  () =>
-    consider('/api/bench/spread-pattern', {
-      body: { traySpacingM: spacing.value!, traysG: trays.value, maxCv: limit.value! },
-    }),
+  () => spreadPattern({ traySpacingM: spacing.value!, traysG: trays.value, maxCv: limit.value! }),
 )
 
 const good = computed(() =>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { hirePrice } from '../../../phone/bench'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -40,7 +40,7 @@ const { answer, trouble } = useAnswer(
     area.value && rate.value && haPerHour.value && pricePerHa.value && pricePerHour.value
       ? JSON.stringify([body(haPerHour.value)])
       : '',
-  () => consider('/api/bench/hire-price', { body: body(haPerHour.value!) }),
+  () => hirePrice(body(haPerHour.value!)),
 )
 
 const W = 420

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { runningCheck } from '../../../phone/bench'
 import { ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -23,15 +23,13 @@ const { answer, trouble } = useAnswer(
       ? JSON.stringify([start.value, left.value, area.value, target.value, setting.value])
       : '',
   () =>
-    consider('/api/bench/running-check', {
-      body: {
-        startKg: start.value!,
-        leftKg: left.value!,
-        areaHa: area.value!,
-        targetKgPerHa: target.value!,
-        setting: setting.value,
-        tries: props.tries.length > 1 ? props.tries : undefined,
-      },
+    runningCheck({
+      startKg: start.value!,
+      leftKg: left.value!,
+      areaHa: area.value!,
+      targetKgPerHa: target.value!,
+      setting: setting.value,
+      tries: props.tries.length > 1 ? props.tries : undefined,
     }),
 )
 function keep() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { settingFor } from '../../../phone/bench'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api/client'
-import { consider } from '../../../farm/data'
 import { useAnswer } from '../../../answer'
 import FigureField from '../../../parts/FigureField.vue'
 import { useSession } from '../../../session'
@@ -26,8 +26,7 @@ const whole = computed(() =>
 
 const { answer, trouble } = useAnswer(
   () => (whole.value.length && target.value ? JSON.stringify([whole.value, target.value]) : ''),
-  () =>
-    consider('/api/bench/setting', { body: { tries: whole.value, targetKgPerHa: target.value! } }),
+  () => settingFor({ tries: whole.value, targetKgPerHa: target.value! }),
 )
 
 const W = 360

@@ -133,7 +133,7 @@ class PhoneTest {
     harvest.getByTitle("Put right").click();
     page.getByLabel("Moisture, %").fill("13");
     button(page, "Keep").click();
-    assertThat(harvest).containsText("moisture 13 %");
+    assertThat(harvest).containsText("moisture 13.0 %");
     assertThat(harvest).containsText("put right by");
     harvest.getByTitle("Put right").click();
     page.getByLabel("Moisture, %").fill("");

@@ -1,5 +1,8 @@
 package nimblefurrow.phone;
 
+import java.util.List;
+import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
@@ -36,6 +39,42 @@ final class Answer {
     return this;
   }
 
+  Answer with(String name, List<Answer> all) {
+    JSObject list = list();
+    all.forEach(a -> push(list, a.parts));
+    put(parts, name, list);
+    return this;
+  }
+
+  Answer numbers(String name, List<Double> all) {
+    JSObject list = list();
+    all.forEach(a -> push(list, a));
+    put(parts, name, list);
+    return this;
+  }
+
+  /** Reasons with their figures, as the server's views have them. */
+  Answer reasons(String name, List<Reason> all) {
+    return with(name, all.stream().map(Answer::reason).toList());
+  }
+
+  private static Answer reason(Reason reason) {
+    Answer figures = new Answer();
+    reason
+        .figures()
+        .forEach(
+            (name, figure) -> {
+              Answer said = new Answer();
+              if (figure instanceof Figure.Amount amount) {
+                said.with("value", amount.value()).with("unit", amount.unit().name());
+              } else if (figure instanceof Figure.Words words) {
+                said.with("words", words.text());
+              }
+              figures.with(name, said);
+            });
+    return new Answer().with("text", reason.text()).with("figures", figures);
+  }
+
   JSObject parts() {
     return parts;
   }
@@ -45,6 +84,19 @@ final class Answer {
     String sentence = r.getMessage();
     return new Answer().with("refused", sentence == null ? "" : sentence).with("where", r.where());
   }
+
+  @JSBody(script = "return [];")
+  private static native JSObject list();
+
+  @JSBody(
+      params = {"list", "value"},
+      script = "list.push(value);")
+  private static native void push(JSObject list, JSObject value);
+
+  @JSBody(
+      params = {"list", "value"},
+      script = "list.push(value);")
+  private static native void push(JSObject list, double value);
 
   @JSBody(script = "return {};")
   private static native JSObject none();

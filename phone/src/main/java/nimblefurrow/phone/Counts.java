@@ -180,6 +180,17 @@ public final class Counts {
         });
   }
 
+  /**
+   * {@return what a door of the shed's bench answers}
+   *
+   * @param door the last part of its address
+   * @param question as the door takes it
+   */
+  @JSExport
+  public static JSObject bench(String door, JSObject question) {
+    return answer(() -> Bench.of(door, new Question(question)));
+  }
+
   private static JSObject answer(Supplier<Answer> question) {
     try {
       return question.get().parts();

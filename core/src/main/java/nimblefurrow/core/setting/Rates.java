@@ -127,4 +127,36 @@ public final class Rates {
         leftKg / targetKgPerHa,
         leftKg / achieved);
   }
+
+  /**
+   * {@return the same where earlier tries tell how the rate follows the setting: the new setting
+   * moves along their line, shifted to what was just achieved; with fewer than two it is in
+   * proportion}
+   *
+   * @param startKg seed in the hopper at the beginning
+   * @param leftKg seed left
+   * @param areaHa area done
+   * @param targetKgPerHa rate wanted
+   * @param setting what was set; 1 where nobody knows
+   * @param tries of an earlier fit
+   */
+  public static Running running(
+      double startKg,
+      double leftKg,
+      double areaHa,
+      double targetKgPerHa,
+      double setting,
+      List<SettingLine.Try> tries) {
+    Running r = running(startKg, leftKg, areaHa, targetKgPerHa, setting);
+    if (tries.size() < 2) {
+      return r;
+    }
+    double slope = SettingLine.through(tries, targetKgPerHa).slope();
+    return new Running(
+        r.achievedKgPerHa(),
+        r.offByFraction(),
+        setting + (targetKgPerHa - r.achievedKgPerHa()) / slope,
+        r.areaLeftHa(),
+        r.areaLeftUnchangedHa());
+  }
 }

@@ -100,19 +100,13 @@ class MachineBench {
    */
   @PostMapping("/running-check")
   Rates.Running runningCheck(@RequestBody RunningQuestion q) {
-    double setting = q.setting() == null ? 1 : q.setting();
-    Rates.Running r =
-        Rates.running(q.startKg(), q.leftKg(), q.areaHa(), q.targetKgPerHa(), setting);
-    if (q.tries() == null || q.tries().size() < 2) {
-      return r;
-    }
-    double slope = SettingLine.through(q.tries(), q.targetKgPerHa()).slope();
-    return new Rates.Running(
-        r.achievedKgPerHa(),
-        r.offByFraction(),
-        setting + (q.targetKgPerHa() - r.achievedKgPerHa()) / slope,
-        r.areaLeftHa(),
-        r.areaLeftUnchangedHa());
+    return Rates.running(
+        q.startKg(),
+        q.leftKg(),
+        q.areaHa(),
+        q.targetKgPerHa(),
+        q.setting() == null ? 1 : q.setting(),
+        q.tries() == null ? List.of() : q.tries());
   }
 
   @Schema(example = "{\"traySpacingM\":1,\"traysG\":[0,2,5,8,9,10,9,9,7,4,1],\"maxCv\":0.15}")

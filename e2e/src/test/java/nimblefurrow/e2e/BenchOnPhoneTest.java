@@ -1,0 +1,91 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Reckoning at the machine by the core as it runs on a phone. */
+class BenchOnPhoneTest {
+  /** The same random questions by the server's doors and by the module: all answers alike. */
+  private static final String BOTH =
+      """
+      async () => {
+        const core = await import('/phone/core.js')
+        const token = decodeURIComponent((document.cookie.match(/XSRF-TOKEN=([^;]+)/) || [])[1])
+        const sorted = (v) => JSON.stringify(v, (k, x) => typeof x === 'number' ? Number(x.toPrecision(12))
+          : x === null ? undefined
+          : x && typeof x === 'object' && !Array.isArray(x) ? Object.fromEntries(Object.entries(x).sort()) : x)
+        const door = async (name, body) => {
+          const r = await fetch('/api/bench/' + name, { method: 'POST', body: JSON.stringify(body),
+            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } })
+          const got = await r.json()
+          return r.ok ? got : { refused: got.detail, where: got.errors[0].path }
+        }
+        let seed = 20261127
+        const luck = (most = 1, least = 0) => least + (most - least) * ((seed = (seed * 48271) % 2147483647) / 2147483647)
+        const whole = (most) => Math.floor(luck(most + 1))
+        const many = (n, what) => Array.from({ length: n }, what)
+        const bad = []
+        let compared = 0, refused = 0
+        const same = async (name, body) => {
+          const there = await door(name, body)
+          const here = core.bench(name, body)
+          compared++
+          if (there.refused) refused++
+          if (sorted(there) !== sorted(here)) bad.push(name + ' ' + sorted(body) + ': ' + sorted(there) + ' but ' + sorted(here))
+        }
+        for (let i = 0; i < 12; i++) {
+          const off = i % 6 === 5 ? -1 : 1
+          await same('catch-test', { caughtKg: luck(2), openers: off * whole(12), spacingM: 0.19, distanceM: luck(200) })
+          await same('timed-catch', { kgPerMin: off * luck(20), widthM: luck(12, 3), speedsKmh: many(whole(4), () => luck(14, 4)), targetKgPerHa: luck(120, 5) })
+          const tries = many(1 + whole(4), (_, k) => ({ setting: 10 * k + luck(5), rateKgPerHa: 20 * k + luck(9, 1) }))
+          await same('setting', { tries, targetKgPerHa: luck(120, 5) })
+          await same('meter-limits', { tries, targetKgPerHa: luck(200, 1) })
+          await same('running-check', { startKg: luck(900, 100), leftKg: luck(300), areaHa: off * luck(9), targetKgPerHa: luck(90, 20),
+            ...(i % 2 ? { setting: luck(60) } : {}), ...(i % 3 ? { tries } : {}) })
+          await same('seed-depth', { depthsMm: many(whole(12), () => luck(60)), lowMm: 20, highMm: off * 40 })
+          await same('spread-pattern', { traySpacingM: luck(2, 0.5), traysG: many(3 + whole(9), () => off * luck(10)), maxCv: 0.15 })
+          await same('blend', { seedKgPerHa: luck(40), fertiliserKgPerHa: luck(300), batchKg: luck(5000), hours: luck(90),
+            seedDensityKgPerM3: 720, fertiliserDensityKgPerM3: off * 1000 })
+          const carrier = { areaHa: luck(90, 1), rateKgPerHa: luck(150, 5), bulkDensityKgPerM3: luck(800, 400), hopperM3: off * luck(4, 0.05),
+            swathM: luck(30, 3), speedMPerS: luck(9, 1), passLengthM: luck(900, 50), turnS: luck(20), refillS: luck(600),
+            ...(i % 2 ? { fillFactor: 0.9, payloadLimitKg: luck(3000, 30), ferryM: luck(900), ferrySpeedMPerS: luck(9, 1) } : {}),
+            ...(i % 3 ? {} : { batteryMin: luck(20, 4) }) }
+          await same('loads', carrier)
+          await same('split-loads', { seeds: many(1 + whole(2), () => ({ rateKgPerHa: luck(90, 1), bulkDensityKgPerM3: luck(800, 400) })), carrier })
+          await same('slurry', { rateKgPerHa: luck(90), slurryM3PerHa: luck(90), tankM3: off * luck(30) })
+          await same('hire-price', { areaHa: luck(90), rateKgPerHa: luck(150), haPerHour: off * luck(20), pricePerHa: luck(40), pricePerHour: luck(300),
+            weightLimitKgPerHa: luck(120), ...(i % 2 ? { minimumCharge: luck(900), ferryKm: luck(60), pricePerKm: luck(3) } : {}) })
+          await same('germination-count', { germinated: whole(110), tested: 100, confidence: luck(0.99, 0.5) })
+        }
+        return { bad, compared, refused }
+      }
+      """;
+
+  @Test
+  @SuppressWarnings("unchecked")
+  void theBenchAnswersAsTheServerDoes() throws Exception {
+    Page page = Browser.insideDemo(1280, 800, false);
+    var got = (Map<String, Object>) page.evaluate(BOTH);
+    assertThat((List<String>) got.get("bad")).isEmpty();
+    assertThat((int) got.get("compared")).isEqualTo(156);
+    assertThat((int) got.get("refused")).as("refusals are among them").isBetween(20, 90);
+  }
+
+  @Test
+  void aCatchTestIsReckonedWithoutASignal() throws Exception {
+    Page phone = Browser.phoneThatKeeps();
+    phone.evaluate("navigator.serviceWorker.ready.then(() => true)");
+    phone.navigate("/shed");
+    phone.getByText("No-till drill").first().click();
+    phone.getByText("Catch test").first().click();
+    phone.waitForFunction("caches.open('phone').then((c) => c.keys()).then((k) => k.length > 0)");
+    phone.context().setOffline(true);
+    phone.getByLabel("Caught").first().fill("1");
+    assertThat(phone.locator(".answer").first()).containsText("lb/ac");
+  }
+}
