@@ -55,6 +55,10 @@ export const floweringCount = (body: Schemas['FloweringQuestion'], scale: Scale)
     () => consider('/api/bench/flowering', { body }),
   )
 
+/** Whether a rating of weeds in a crop asks for a rescue; nobody knows where the core does not run. */
+export const weedsSeen = (of10: number) =>
+  hereOrThere<{ rescue: boolean }>('weeds', [of10], () => Promise.resolve({ rescue: false }))
+
 /** Ground under green leaves in a picture taken straight down. */
 export const greenCover = async (picture: Blob) =>
   hereOrThere<Pick<Schemas['CoverAnswer'], 'cover'>>('green', [await pixelsOf(picture)], () =>

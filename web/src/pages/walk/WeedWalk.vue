@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { useAnswer } from '../../answer'
+import { weedsSeen } from '../../phone/counts'
 import { useSession } from '../../session'
 import { useFieldLog } from './log'
 
@@ -10,6 +12,10 @@ const { write } = useFieldLog(props.fieldId)
 const rating = ref<number>()
 const seen = ref<string[]>([])
 const words = ref('')
+const { answer } = useAnswer(
+  () => (rating.value === undefined ? '' : String(rating.value)),
+  () => weedsSeen(rating.value ?? 0),
+)
 const KINDS = [
   'small broadleaves',
   'large broadleaves',
@@ -57,6 +63,10 @@ async function keep() {
         {{ n - 1 }}
       </button>
     </div>
+    <p v-if="answer?.rescue" class="rust mt-2" role="status">
+      So many ask for a rescue: in a crop that is up it stands in the work until the rows close.
+      What may be sprayed, and until which stage, the label says.
+    </p>
     <p class="small mt-3">Seen</p>
     <div class="kinds">
       <label v-for="k in KINDS" :key="k" :class="{ on: seen.includes(k) }"

@@ -26,7 +26,6 @@ final class Screenshots {
 
   private static void takeAll() throws Exception {
     Page desk = Browser.insideDemo(1280, 800, false);
-    take(desk, "season");
     filter(desk, "hold soil");
     desk.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Seeding of Lantern Hill"))
         .focus();
@@ -41,7 +40,7 @@ final class Screenshots {
     desk.locator(".axis").getByText("wanted:").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "years", "open", "seed", "shed"}) {
+    for (String page : new String[] {"map", "years", "open", "seed", "shed", "learnt"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }

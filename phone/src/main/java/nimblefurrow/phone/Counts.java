@@ -10,6 +10,7 @@ import nimblefurrow.core.count.KillCount;
 import nimblefurrow.core.count.MulchSample;
 import nimblefurrow.core.count.StageSeen;
 import nimblefurrow.core.count.StandCount;
+import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
@@ -178,6 +179,16 @@ public final class Counts {
           GreenCover g = GreenCover.of(rgb);
           return new Answer().with("cover", g.cover()).with("pixels", g.pixels());
         });
+  }
+
+  /**
+   * {@return whether a rating of weeds asks for a rescue}
+   *
+   * @param of10 from none, 0, to nothing else, 10
+   */
+  @JSExport
+  public static JSObject weeds(double of10) {
+    return answer(() -> new Answer().with("rescue", WeedsSeen.rescue(of10)));
   }
 
   /**

@@ -39,6 +39,11 @@ class BenchDoorsTest {
         "blend | {\"seedKgPerHa\":20,\"fertiliserKgPerHa\":180,\"batchKg\":4000,\"hours\":2,\"seedDensityKgPerM3\":720,\"fertiliserDensityKgPerM3\":1000} | batchSeedKg | 400",
         "meter-limits | {\"tries\":[{\"setting\":5,\"rateKgPerHa\":12},{\"setting\":60,\"rateKgPerHa\":110}],\"targetKgPerHa\":50} | highestKgPerHa | 110",
         "correction | {\"pairs\":[{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8}]} | factor | 0.84868",
+        "partial-budget | {\"addedIncome\":[{\"name\":\"yield\",\"amountPerHa\":60}],\"addedCost\":[{\"name\":\"seed\",\"amountPerHa\":48}]} | netPerHa | 12",
+        "own-or-hire | {\"price\":60000,\"lifeYears\":12,\"salvage\":15000,\"interest\":0,\"fixedPerYear\":900,\"variablePerHa\":22,\"hirePerHa\":45,\"areaHaPerYear\":300} | ownPerHa | 37.5",
+        "manure | {\"ratePerHa\":40,\"ammoniumPerUnit\":2.4,\"organicNPerUnit\":1.6,\"method\":\"incorporated\",\"daysToIncorporation\":2} | availableNPerHa | 80",
+        "grazing | {\"standingKgPerHa\":3200,\"leaveKgPerHa\":1200,\"useShare\":0.6,\"areaHa\":20,\"head\":60,\"headKg\":550} | feedKg | 24000",
+        "bales | {\"cutKgPerHa\":3000,\"areaHa\":10,\"dryMatter\":0.85,\"baleKg\":500,\"lossShare\":0.12} | bales | 63",
         "flowering | {\"stops\":[{\"heads\":10,\"flowering\":9},{\"heads\":10,\"flowering\":8}]} | stopsLeft | 18"
       })
   void answersByHand(String door, String question, String key, double wanted) throws Exception {

@@ -14,6 +14,15 @@ public record WeedsSeen(LocalDate on, double of10) {
 
   /** {@return whether so many came through that a rescue is due} */
   public boolean rescue() {
+    return rescue(of10);
+  }
+
+  /**
+   * {@return whether a rating asks for a rescue}
+   *
+   * @param of10 from none, 0, to nothing else, 10
+   */
+  public static boolean rescue(double of10) {
     return of10 >= RESCUE_FROM;
   }
 }

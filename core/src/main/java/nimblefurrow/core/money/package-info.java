@@ -1,4 +1,4 @@
-/** Money: what is owed. */
+/** Money: what is owed, what a change brings, what owning costs. */
 @NullMarked
 package nimblefurrow.core.money;
 

@@ -1,5 +1,6 @@
 package nimblefurrow.server.learn;
 
+import java.time.LocalDate;
 import java.util.Objects;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -7,12 +8,13 @@ import org.springframework.stereotype.Component;
 
 /** A text that is another whenever something changed that a farm learns from. */
 @Component
-class RecordStamp {
+public class RecordStamp {
   /** Counts and versions: a row that comes, goes or changes moves one of them. */
   private static final String STAMP =
       """
       select concat_ws('.',
-        (select concat(count(*), '-', sum(version), '-', max(created_at)) from log_entry where farm_id = f.id),
+        (select concat(count(*), '-', sum(version), '-', max(created_at)) from log_entry
+          where farm_id = f.id and done_on between ? and ?),
         (select concat(count(*), '-', max(id), '-', count(*) filter (where undone)) from plan_change
           where farm_id = f.id),
         (select concat(count(*), '-', sum(version)) from field where farm_id = f.id),
@@ -25,13 +27,22 @@ class RecordStamp {
         from farm f where f.id = ?
       """;
 
+  private static final LocalDate EVER_FROM = LocalDate.of(1900, 1, 1);
+  private static final LocalDate EVER_TO = LocalDate.of(2200, 1, 1);
+
   private final JdbcTemplate database;
 
   RecordStamp(JdbcTemplate database) {
     this.database = database;
   }
 
+  /** Of all that was ever written down. */
   String of(UUID farmId) {
-    return Objects.requireNonNull(database.queryForObject(STAMP, String.class, farmId));
+    return of(farmId, EVER_FROM, EVER_TO);
+  }
+
+  /** Of what was written down of some days; of all else the whole. */
+  public String of(UUID farmId, LocalDate from, LocalDate to) {
+    return Objects.requireNonNull(database.queryForObject(STAMP, String.class, from, to, farmId));
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import nimblefurrow.core.learn.FarmLearning;
 import nimblefurrow.core.learn.Learnt;
@@ -27,6 +28,7 @@ import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.learn.LearntFrom;
+import nimblefurrow.server.learn.RecordStamp;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.weather.WeatherService;
@@ -40,6 +42,10 @@ class GrownAsSaid implements LearntFrom {
   /** A stand is counted until so many days after seeding; later winter has been at it. */
   private static final int COUNTED_WITHIN_DAYS = 60;
 
+  private static final int MOST_SEASONS = 1000;
+
+  private final Map<Key, Kept> kept = new ConcurrentHashMap<>();
+  private final RecordStamp stamps;
   private final LogService log;
   private final FieldCases cases;
   private final FieldService fields;
@@ -47,11 +53,13 @@ class GrownAsSaid implements LearntFrom {
   private final SeasonModel model;
 
   GrownAsSaid(
+      RecordStamp stamps,
       LogService log,
       FieldCases cases,
       FieldService fields,
       WeatherService weathers,
       SeasonModel model) {
+    this.stamps = stamps;
     this.log = log;
     this.cases = cases;
     this.fields = fields;
@@ -67,9 +75,33 @@ class GrownAsSaid implements LearntFrom {
             (season, looked) ->
                 weathers
                     .recorded(farm.in(season))
-                    .ifPresent(sky -> all.addAll(season(farm.in(season), sky, looked))));
+                    .ifPresent(sky -> all.addAll(once(farm.in(season), sky, looked))));
     return all;
   }
+
+  /** What is long past is said once, until something of it is put right. */
+  private List<FarmLearning.Seen> once(FarmView farm, Sky sky, Set<UUID> looked) {
+    String stamp =
+        stamps.of(
+            farm.id(),
+            SeasonDates.seeding(farm.seasonYear()).first(),
+            SeasonDates.log(farm.seasonYear()).last());
+    Key key = new Key(farm.id(), farm.seasonYear());
+    Kept known = kept.get(key);
+    if (known != null && known.stamp().equals(stamp)) {
+      return known.seen();
+    }
+    List<FarmLearning.Seen> seen = season(farm, sky, looked);
+    if (kept.size() >= MOST_SEASONS) {
+      kept.clear();
+    }
+    kept.put(key, new Kept(stamp, seen));
+    return seen;
+  }
+
+  private record Key(UUID farm, int season) {}
+
+  private record Kept(String stamp, List<FarmLearning.Seen> seen) {}
 
   /** Fields that were looked at, by the seasons that may be told of. */
   private Map<Integer, Set<UUID>> seasons(UUID farmId) {
