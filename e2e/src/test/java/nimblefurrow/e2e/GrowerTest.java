@@ -135,9 +135,6 @@ class GrowerTest {
     question(page, "Done and seen");
     Locator log = page.locator(".card", holding("What was done and seen"));
     log.locator(".v-select").first().click();
-    // The list is long: what is further down is there once it is scrolled to.
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Seeded")).hover();
-    page.mouse().wheel(0, 420);
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("height measured")).click();
     log.getByLabel("Height, in").fill("2");
     log.getByText("Write down").click();

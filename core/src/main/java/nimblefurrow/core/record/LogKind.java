@@ -7,6 +7,8 @@ import nimblefurrow.core.units.Refused;
 
 /** Kinds of entries of the record, what was done and what was seen, each with what it carries. */
 public enum LogKind implements Keyed {
+  /** A form begins with it. */
+  NOTE("note", "note", Carries.NOTHING),
   SEEDED(
       "seeded",
       "seeded",
@@ -87,7 +89,6 @@ public enum LogKind implements Keyed {
           EntryFigure.CRUST,
           EntryFigure.TIGHT_AT,
           EntryFigure.RESISTANCE)),
-  NOTE("note", "note", Carries.NOTHING),
   BILL(
       "bill",
       "bill",
@@ -127,10 +128,10 @@ public enum LogKind implements Keyed {
     return carries;
   }
 
-  /** Where a kind stands in a list. */
+  /** Where a kind stands in a list: what is written by hand most first, for work is ticked off. */
   public enum Group implements Keyed {
-    WORK("work", "Done"),
     LOOK("look", "Seen"),
+    WORK("work", "Done"),
     MONEY("money", "Money");
 
     private final String key;

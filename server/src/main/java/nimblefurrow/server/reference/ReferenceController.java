@@ -1,6 +1,7 @@
 package nimblefurrow.server.reference;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.paper.PaperHolder;
 import nimblefurrow.core.paper.PaperKind;
@@ -99,7 +100,10 @@ class ReferenceController {
         Usual.all().stream()
             .map(u -> new UsualView(u.key(), u.unit(), u.us(), u.metric(), u.of()))
             .toList(),
-        Arrays.stream(LogKind.values()).map(EntryKind::of).toList(),
+        Arrays.stream(LogKind.values())
+            .sorted(Comparator.comparing(LogKind::group))
+            .map(EntryKind::of)
+            .toList(),
         Arrays.stream(PaperKind.values()).map(ReferenceController::paper).toList());
   }
 
