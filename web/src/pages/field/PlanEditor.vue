@@ -77,7 +77,7 @@ const wrong = (path: string) =>
       />
       <v-select
         v-if="machines.length"
-        :model-value="plan.machineId"
+        :model-value="machines.find((m) => m.value === plan?.machineId)?.value"
         :label="plan.machineId ? 'With' : 'With whichever is free'"
         clearable
         class="mb-3"

@@ -100,6 +100,11 @@ const TABS = [
   ['loads', 'Loads'],
   ['price', 'Price for hire'],
 ] as const
+/** What its hours come to by the farm's record; nothing where they are as reckoned. */
+const slower = computed(() => {
+  const times = machine.value?.hoursTimes ?? 1
+  return times === 1 ? '' : session.amount(times, 'SHARE')
+})
 const called = (key: string) => mixName(key, session.choices?.species ?? [])
 const oneSpecies = computed(() => species.value.split('+')[0] ?? species.value)
 const seeds = computed(() =>
@@ -127,6 +132,10 @@ const seeds = computed(() =>
             {{ machine.kind }} · {{ session.amount(machine.widthM, 'M') }} ·
             {{ session.amount(machine.speedKmh, 'KMH', 0) }}
             <template v-if="machine.notes"> · {{ machine.notes }}</template>
+          </p>
+          <p v-if="slower" class="small">
+            By <router-link to="/learnt">your record</router-link> its work takes {{ slower }} of
+            the hours that width and speed say; so it is reckoned everywhere.
           </p>
         </div>
         <v-btn v-if="session.owner" variant="outlined" @click="editing = { ...machine }"

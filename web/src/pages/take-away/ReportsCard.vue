@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import { farmNow } from '../../farm/now'
@@ -8,7 +8,7 @@ import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import ChoosePictures from './ChoosePictures.vue'
-import { yearBefore } from './reportDays'
+import { daysOf } from './reportDays'
 
 /** Reports for others: made, numbered, and kept as they were given away. */
 const REPORTS = '/api/farms/{farmId}/reports'
@@ -19,8 +19,9 @@ const { data: fields } = useRead('/api/farms/{farmId}/fields')
 const today = session.farm?.today ?? ''
 const kind = ref<Made['kind']>('record')
 const fieldId = ref('')
-const from = ref(yearBefore(today))
-const to = ref(today)
+const from = ref('')
+const to = ref('')
+watch(kind, (now) => ([from.value, to.value] = daysOf(now, today)), { immediate: true })
 const pictures = ref(false)
 const chosen = ref<string[]>([])
 const busy = ref(false)

@@ -60,7 +60,7 @@ class KindsTest {
             Map.of("doneOn", "2026-09-10", "kind", "ploughed", "words", ""));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.json().get("detail").asString())
-        .startsWith("“kind” is one of seeded, harvested, sprayed")
+        .startsWith("“kind” is one of note, seeded, harvested, sprayed")
         .endsWith("not “ploughed”.");
     assertThat(answer.json().at("/errors/0/path").asString()).isEqualTo("kind");
   }

@@ -58,10 +58,10 @@ class SeedAgainTest {
                 .map(i -> i.get("fieldId").asString() + i.get("kind").asString()))
         .contains(id + "seed");
 
-    // Seeded again it grows; the first seeding stays in the record.
-    owner.put(field + "/log/" + UUID.randomUUID(), entry("seeded", "2026-10-01")).ok();
+    // Seeded again, on the very day, it grows; the first seeding stays in the record.
+    owner.put(field + "/log/" + UUID.randomUUID(), entry("seeded", "2026-09-30")).ok();
     JsonNode again = owner.furrow(farm, "Cedar Draw");
-    assertThat(seeding(again).get("day").asString()).isEqualTo("2026-10-01");
+    assertThat(seeding(again).get("day").asString()).isEqualTo("2026-09-30");
     assertThat(
             owner
                 .get(field + "/log")

@@ -9,13 +9,13 @@ import nimblefurrow.server.support.FarmRows;
 interface LogEntries extends FarmRows<LogEntry, UUID> {
   List<LogEntry> findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(UUID farmId, UUID fieldId);
 
-  List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOn(
+  List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
       UUID farmId, LocalDate from, LocalDate to);
 
   List<LogEntry> findByFarmIdOrderByDoneOnAscCreatedAtAsc(UUID farmId);
 
   List<LogEntry> findByFarmIdAndKindOrderByDoneOn(UUID farmId, LogKind kind);
 
-  List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOn(
+  List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
       UUID farmId, UUID fieldId, LocalDate from, LocalDate to);
 }

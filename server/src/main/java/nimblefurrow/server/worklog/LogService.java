@@ -54,7 +54,7 @@ public class LogService {
   public Map<UUID, List<EntryView>> between(UUID farmId, LocalDate from, LocalDate to) {
     Map<UUID, List<EntryView>> found = new HashMap<>();
     entries
-        .findByFarmIdAndDoneOnBetweenOrderByDoneOn(farmId, from, to)
+        .findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(farmId, from, to)
         .forEach(e -> found.computeIfAbsent(e.fieldId, k -> new ArrayList<>()).add(view(e)));
     return found;
   }
@@ -63,7 +63,8 @@ public class LogService {
   @Transactional(readOnly = true)
   public List<EntryView> between(UUID farmId, UUID fieldId, LocalDate from, LocalDate to) {
     return entries
-        .findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOn(farmId, fieldId, from, to)
+        .findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
+            farmId, fieldId, from, to)
         .stream()
         .map(LogService::view)
         .toList();
