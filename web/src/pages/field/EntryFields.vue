@@ -53,11 +53,12 @@ watch(kind, (now) => {
   <v-select v-model="draft.kind" :items="kinds" label="What" class="kind" :disabled="kept" />
   <v-select
     v-if="kind?.byMachine && machines.length"
-    v-model="draft.machineId"
+    :model-value="machines.find((m) => m.value === draft.machineId)?.value"
     :items="machines"
     label="With"
     clearable
     class="choice"
+    @update:model-value="draft.machineId = $event ?? undefined"
   />
   <template v-for="n in kind?.names" :key="n.key">
     <v-text-field v-if="n.free" v-model="draft.names[n.key]" :label="n.label" class="choice" />

@@ -121,6 +121,26 @@ class SeedAgainTest {
             i -> assertThat(i.get("finishOn").asString()).isLessThanOrEqualTo("2027-05-29"));
   }
 
+  @Test
+  void aPlanNamesAMachineOfItsOwnFarmAndTheJobBeginsWithIt() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode furrow = owner.furrow(farm, "Cedar Draw");
+    String id = furrow.get("fieldId").asString();
+    JsonNode machines = owner.get(farm + "/fields/" + id + "/job").ok().json().get("machines");
+    JsonNode last = machines.get(machines.size() - 1).at("/machine/id");
+    Map<String, Object> plan = Api.map(furrow.at("/plan/plan"));
+    plan.put("machineId", UUID.randomUUID().toString());
+    assertThat(
+            owner.post(farm + "/plans", ChainTest.save(id, furrow.get("plan"), plan)).refused(422))
+        .contains("Cedar Draw: the shed has no such machine");
+    plan.put("machineId", last.asString());
+    owner.post(farm + "/plans", ChainTest.save(id, furrow.get("plan"), plan)).ok();
+    JsonNode job = owner.get(farm + "/fields/" + id + "/job").ok().json();
+    assertThat(job.at("/machines/0/machine/id")).isEqualTo(last);
+    assertThat(job.get("machines")).hasSameSizeAs(machines);
+  }
+
   private static String ripe(JsonNode species, JsonNode component) {
     for (JsonNode s : species) {
       if (s.get("id").equals(component.get("species"))) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.learn.Correction;
 import nimblefurrow.core.learn.FarmLearning;
@@ -40,7 +41,7 @@ class LearnController {
    * @param taken whether the farm wants it
    * @param applied whether forecasts are corrected by it now: it is taken, and records are enough
    * @param from how many records it takes
-   * @param own machines or species with a factor of their own
+   * @param own machines whose own factor is used in place of the farm's
    * @param records behind it, oldest first
    */
   record LearntView(
@@ -72,7 +73,7 @@ class LearnController {
     }
   }
 
-  /** A machine or species with enough records of its own. */
+  /** A machine with enough records of its own. */
   record LearntOwn(String name, LearntFactor factor) {}
 
   /** Whether forecasts are corrected by it. */
@@ -98,14 +99,16 @@ class LearnController {
         taken,
         taken && farm.applied(),
         Correction.APPLIED_FROM,
-        all.subjects(what).entrySet().stream()
-            .flatMap(
-                s ->
-                    all
-                        .of(what, s.getKey())
-                        .map(c -> new LearntOwn(s.getValue(), LearntFactor.of(c)))
-                        .stream())
-            .toList(),
+        // Only the hours of a machine are asked for by its own factor; all else by the farm's.
+        (what == Learnt.HOURS ? all.subjects(what) : Map.<String, String>of())
+            .entrySet().stream()
+                .flatMap(
+                    s ->
+                        all
+                            .of(what, s.getKey())
+                            .map(c -> new LearntOwn(s.getValue(), LearntFactor.of(c)))
+                            .stream())
+                .toList(),
         all.records().stream()
             .filter(r -> r.what() == what)
             .sorted(Comparator.comparing(FarmLearning.Seen::on))
