@@ -53,11 +53,19 @@ export function askHere<T>(name: string, args: unknown[]): Promise<T> {
   })
 }
 
-/** Has the module brought here while there is a signal, for when there is none. */
-export function keepHere() {
-  if ('serviceWorker' in navigator)
-    void navigator.serviceWorker.ready.then(() => fetch('/phone/core.js')).catch(() => undefined)
+/** Resolves once what is fetched is kept on this phone; at the first visit that takes a moment. */
+export async function keeping(): Promise<void> {
+  const workers = navigator.serviceWorker as ServiceWorkerContainer | undefined
+  if (!workers) throw new NotHere('This browser keeps nothing.')
+  if (workers.controller) return
+  await new Promise((yes) => workers.addEventListener('controllerchange', yes, { once: true }))
 }
+
+/** Has the module brought here while there is a signal, for when there is none. */
+export const keepHere = () =>
+  void keeping()
+    .then(() => fetch('/phone/core.js'))
+    .catch(() => undefined)
 
 /** Asks here, and the server where it cannot be asked here. */
 export async function hereOrThere<T>(

@@ -37,7 +37,7 @@ const route = useRoute()
 const router = useRouter()
 const fieldId = computed(() => String(route.params.id))
 const plan = usePlanDraft(() => fieldId.value)
-const { shown, draft, refused, trouble, dirty, propose, drop } = plan
+const { shown, draft, refused, trouble, dirty, here, propose, drop } = plan
 const edge = ref<Reason | null>(null)
 useWindowName(() => shown.value?.field.name)
 useUnsaved('What you tried on this field', () => dirty.value)
@@ -94,7 +94,7 @@ useEventListener('keydown', (event) => {
       @drop="drop"
       @edge="edge = $event"
     />
-    <FieldSaid v-if="shown" :shown="shown" :edge="edge" :dirty="dirty" />
+    <FieldSaid v-if="shown" :shown="shown" :edge="edge" :dirty="dirty" :here="here" />
     <ChainCard :field-id="fieldId" :chosen="shown?.furrow.plan?.id" />
     <div v-if="shown" class="grid">
       <PlanEditor

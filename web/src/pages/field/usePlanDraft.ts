@@ -1,8 +1,10 @@
 import { computed, ref, watch } from 'vue'
-import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
+import { useDisplay } from 'vuetify'
+import { Refusal, type FieldSeason, type PlanInput } from '../../api/client'
 import { consider, read, useRead } from '../../farm/data'
 import { newestOnly } from '../../farm/newest'
 import { linkLooked } from '../../farm/now'
+import { takeAlong, triedHere } from '../../phone/season'
 import { useSeason } from '../../season'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -24,11 +26,23 @@ export function usePlanDraft(fieldId: () => string) {
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
   const dirty = computed(() => draft.value !== null && !same(draft.value, storedPlan.value))
 
+  /** Whether what is shown was reckoned on this phone, for no server answered. */
+  const here = ref(false)
+
   function drop() {
     draft.value = storedPlan.value
     preview.value = null
     refused.value = null
+    here.value = false
   }
+  const { smAndDown } = useDisplay()
+  watch(
+    fieldId,
+    (id) => {
+      if (smAndDown.value) void takeAlong(id).catch(() => undefined)
+    },
+    { immediate: true },
+  )
   // What is being tried is not lost when somebody else changes the farm.
   watch(
     stored,
@@ -39,16 +53,25 @@ export function usePlanDraft(fieldId: () => string) {
     { immediate: true },
   )
 
-  const wish = newestOnly(
-    (plan: PlanInput) =>
-      consider('/api/farms/{farmId}/fields/{fieldId}/preview', { path: path.value, body: plan }),
-    (answer, plan) => {
-      // Dropped while its answer was awaited.
-      if (!same(draft.value, plan)) return
-      preview.value = answer
-      refused.value = null
-    },
-  )
+  async function ask(plan: PlanInput) {
+    here.value = false
+    const address = '/api/farms/{farmId}/fields/{fieldId}/preview' as const
+    try {
+      return await consider(address, { path: path.value, body: plan })
+    } catch (e) {
+      const silent = e instanceof Refusal && e.status === 0
+      const mine = silent && stored.value && (await triedHere(stored.value, plan))
+      if (!mine) throw e
+      here.value = true
+      return mine
+    }
+  }
+  const wish = newestOnly(ask, (answer, plan) => {
+    // Dropped while its answer was awaited.
+    if (!same(draft.value, plan)) return
+    preview.value = answer
+    refused.value = null
+  })
   /** Shows what a plan would do. */
   async function propose(plan: PlanInput) {
     draft.value = plan
@@ -97,5 +120,19 @@ export function usePlanDraft(fieldId: () => string) {
     await season.undo()
     await reload()
   }
-  return { shown, draft, refused, trouble, dirty, propose, start, save, remove, undo, drop, again }
+  return {
+    shown,
+    draft,
+    refused,
+    trouble,
+    dirty,
+    here,
+    propose,
+    start,
+    save,
+    remove,
+    undo,
+    drop,
+    again,
+  }
 }

@@ -1,5 +1,6 @@
 package nimblefurrow.phone;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,9 @@ import org.teavm.jso.JSObject;
  * last digit; a number that is not known is not a number ({@link Double#NaN}).
  */
 public final class Counts {
+  /** Under the weather that was taken along last; null before any was. */
+  private static @Nullable Seasons seasons;
+
   private Counts() {}
 
   /**
@@ -200,6 +204,40 @@ public final class Counts {
   @JSExport
   public static JSObject bench(String door, JSObject question) {
     return answer(() -> Bench.of(door, new Question(question)));
+  }
+
+  /**
+   * Takes a farm's weather along; what was held before is let go of.
+   *
+   * @param sky as the server's {@code pocket} of the farm has it
+   * @return how many ways the season may go
+   */
+  @JSExport
+  public static JSObject sky(JSObject sky) {
+    return answer(
+        () -> {
+          seasons = Seasons.under(new Question(sky));
+          return new Answer().with("years", (double) seasons.years());
+        });
+  }
+
+  /**
+   * {@return what changes when a field's cover is meant for other days}
+   *
+   * @param field as the server's {@code pocket} of the field has it
+   * @param seedOn the day tried for seeding, year first
+   * @param endOn the day tried for its ending
+   */
+  @JSExport
+  public static JSObject tried(JSObject field, String seedOn, String endOn) {
+    return answer(
+        () -> {
+          Seasons held = seasons;
+          if (held == null) {
+            throw new Refused("", "This phone holds no weather of the farm.");
+          }
+          return held.tried(new Question(field), LocalDate.parse(seedOn), LocalDate.parse(endOn));
+        });
   }
 
   private static JSObject answer(Supplier<Answer> question) {

@@ -1,5 +1,6 @@
 package nimblefurrow.phone;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -45,6 +46,36 @@ final class Question {
     return all;
   }
 
+  /** Days in a column; what is missing on a day is not a number. */
+  double[] column(String name) {
+    double[] all = new double[size(parts, name)];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = at(parts, name, i);
+    }
+    return all;
+  }
+
+  /** A text; empty where it is missing. */
+  String text(String name) {
+    return text(parts, name);
+  }
+
+  boolean has(String name) {
+    return has(parts, name);
+  }
+
+  boolean is(String name) {
+    return text(parts, name).equals("true");
+  }
+
+  LocalDate day(String name) {
+    return LocalDate.parse(text(name));
+  }
+
+  @Nullable LocalDate maybeDay(String name) {
+    return has(name) ? day(name) : null;
+  }
+
   Question part(String name) {
     return new Question(inner(parts, name));
   }
@@ -61,8 +92,18 @@ final class Question {
 
   @JSBody(
       params = {"parts", "name", "i"},
-      script = "return +parts[name][i];")
+      script = "return parts[name][i] === null ? NaN : +parts[name][i];")
   private static native double at(JSObject parts, String name, int i);
+
+  @JSBody(
+      params = {"parts", "name"},
+      script = "return parts[name] == null ? '' : String(parts[name]);")
+  private static native String text(JSObject parts, String name);
+
+  @JSBody(
+      params = {"parts", "name"},
+      script = "return parts[name] != null;")
+  private static native boolean has(JSObject parts, String name);
 
   @JSBody(
       params = {"parts", "name", "i"},

@@ -41,13 +41,44 @@ public record FieldStanding(
   /** So long after its planned day an ending that nobody wrote down is taken to have been. */
   private static final int LATE_DAYS = 21;
 
-  /** A cover that is planned, and when it can be seeded. */
+  /**
+   * A cover that is planned, and until when it can be seeded.
+   *
+   * @param method of seeding
+   * @param seedOn the day meant for it
+   * @param closes the last day of its window; null where it cannot be seeded at all
+   * @param ending of it
+   * @param endOn the day meant for that
+   */
   public record Cover(
       SeedingMethod method,
       LocalDate seedOn,
-      Window window,
+      @Nullable LocalDate closes,
       EndingMethod ending,
-      LocalDate endOn) {}
+      LocalDate endOn) {
+    /**
+     * A cover with the window of its seeding.
+     *
+     * @param method of seeding
+     * @param seedOn the day meant for it
+     * @param window of that way
+     * @param ending of it
+     * @param endOn the day meant for that
+     */
+    public Cover(
+        SeedingMethod method,
+        LocalDate seedOn,
+        Window window,
+        EndingMethod ending,
+        LocalDate endOn) {
+      this(method, seedOn, window.possible() ? window.closes().day() : null, ending, endOn);
+    }
+
+    /** Whether it can still be seeded on a day. */
+    private boolean open(LocalDate day) {
+      return closes != null && !day.isAfter(closes);
+    }
+  }
 
   /**
    * What is known of a field.
@@ -176,8 +207,7 @@ public record FieldStanding(
     LocalDate logged = k.logged().get(Deed.SEEDING);
     if (logged != null) {
       LocalDate meant = c == null ? logged : c.seedOn();
-      boolean rest =
-          c != null && k.seededShare() < WHOLE && !k.today().isAfter(c.window().closes().day());
+      boolean rest = c != null && k.seededShare() < WHOLE && c.open(k.today());
       return new DeedStanding(
           Deed.SEEDING, State.LOGGED, logged, meant, rest ? k.seededShare() : 1);
     }
@@ -194,8 +224,7 @@ public record FieldStanding(
     if (!k.today().isAfter(due.plusDays(GRACE_DAYS))) {
       return new DeedStanding(Deed.SEEDING, State.AHEAD, due, meant, share);
     }
-    boolean open = c.window().possible() && !k.today().isAfter(c.window().closes().day());
-    State state = open ? State.OVERDUE : State.TOO_LATE;
+    State state = c.open(k.today()) ? State.OVERDUE : State.TOO_LATE;
     return new DeedStanding(Deed.SEEDING, state, due, meant, share);
   }
 

@@ -12,6 +12,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.KeptDay;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.Crops;
@@ -49,7 +50,7 @@ public class CropsOff {
    */
   public Map<Integer, Map<UUID, LocalDate>> days(
       FarmView farm, List<FieldYears> fields, Map<UUID, List<EntryView>> logs) {
-    Map<UUID, Map<Deed, KeptDays.Kept>> kept = keptDays.of(farm.id());
+    Map<UUID, Map<Deed, KeptDay>> kept = keptDays.of(farm.id());
     Map<Integer, Map<UUID, LocalDate>> all = new HashMap<>();
     fields.stream()
         .flatMap(f -> f.crops().keySet().stream())
@@ -62,10 +63,10 @@ public class CropsOff {
     private final LocalDate today;
     private final int year;
     private final @Nullable FarmWeather weather;
-    private final Map<UUID, Map<Deed, KeptDays.Kept>> kept;
+    private final Map<UUID, Map<Deed, KeptDay>> kept;
     private final Map<UUID, Map<Deed, FieldStanding.Said>> said;
 
-    Season(FarmView farm, int year, Map<UUID, Map<Deed, KeptDays.Kept>> kept) {
+    Season(FarmView farm, int year, Map<UUID, Map<Deed, KeptDay>> kept) {
       this.today = farm.today();
       this.year = year;
       this.kept = kept;
@@ -98,7 +99,7 @@ public class CropsOff {
       }
       CropSeasons grown = outlooks.crop(Crops.model(crop, year), weather);
       Map<Deed, LocalDate> meant = new EnumMap<>(Deed.class);
-      KeptDays.Kept harvest = kept.getOrDefault(field, Map.of()).get(Deed.HARVEST);
+      KeptDay harvest = kept.getOrDefault(field, Map.of()).get(Deed.HARVEST);
       LocalDate day = harvest == null ? null : harvest.day();
       if (day != null && season.holds(day)) {
         meant.put(Deed.HARVEST, day);

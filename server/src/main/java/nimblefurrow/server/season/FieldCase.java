@@ -25,9 +25,10 @@ import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.standing.CoverDays;
 import nimblefurrow.core.standing.Deed;
-import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.KeptDay;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.Crops;
@@ -54,7 +55,7 @@ record FieldCase(
     SeasonLog log,
     SpeciesTable table,
     Map<Deed, FieldStanding.Said> said,
-    Map<Deed, KeptDays.Kept> kept,
+    Map<Deed, KeptDay> kept,
     Seeded wentOut,
     @Nullable PlanView plan,
     @Nullable Before before,
@@ -130,27 +131,9 @@ record FieldCase(
         cover,
         follows ? next().plantOn() : null,
         logged,
-        kept(cover),
+        KeptDay.holding(kept, cover),
         said,
         wentOut.areaHa() / field.areaHa());
-  }
-
-  /** Days of kept work that still hold beside the days the cover is meant for. */
-  private Map<Deed, LocalDate> kept(FieldStanding.@Nullable Cover cover) {
-    Map<Deed, LocalDate> days = new EnumMap<>(Deed.class);
-    kept.forEach(
-        (deed, k) -> {
-          LocalDate meant =
-              cover == null
-                  ? null
-                  : deed == Deed.SEEDING
-                      ? cover.seedOn()
-                      : deed == Deed.ENDING ? cover.endOn() : null;
-          if (k.holds(meant)) {
-            days.put(deed, k.day());
-          }
-        });
-    return days;
   }
 
   NextCrop next() {
@@ -170,14 +153,8 @@ record FieldCase(
 
   /** A plan's cover as it counts today. */
   CoverPlan cover(PlanInput plan, FieldStanding standing, LocalDate today) {
-    LocalDate seedOn = standing.seedOn(today);
-    LocalDate endOn = standing.endOn(today);
-    boolean ends = standing.ending().state() != DeedStanding.State.NONE && endOn.isAfter(seedOn);
-    return cover(
-        plan,
-        seedOn,
-        ends ? endOn : plan.endOn().isAfter(seedOn) ? plan.endOn() : seedOn.plusDays(1),
-        standing.planting().done() ? standing.planting().day() : next().plantOn());
+    CoverDays days = CoverDays.of(standing, plan.endOn(), next().plantOn(), today);
+    return cover(plan, days.seedOn(), days.endOn(), days.plantOn());
   }
 
   /** A plan's cover on the days it names, whatever came of them: for weighing plans. */

@@ -20,6 +20,7 @@ import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.standing.KeptDay;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.farm.Looking;
@@ -275,7 +276,7 @@ class FieldCases {
       Map<UUID, List<PlanView>> covers,
       SpeciesTable table,
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
-      Map<UUID, Map<Deed, KeptDays.Kept>> kept,
+      Map<UUID, Map<Deed, KeptDay>> kept,
       Map<UUID, SeedWentOut.Seeding> wentOut,
       FarmLearning learnt) {
     SeasonLog log(FieldView field) {
@@ -283,12 +284,12 @@ class FieldCases {
     }
 
     /** Days of kept work of a cover behind another of its season: its own, and the planting. */
-    Map<Deed, KeptDays.Kept> keptOf(FieldView field, @Nullable PlanView later) {
-      Map<Deed, KeptDays.Kept> all = new EnumMap<>(Deed.class);
+    Map<Deed, KeptDay> keptOf(FieldView field, @Nullable PlanView later) {
+      Map<Deed, KeptDay> all = new EnumMap<>(Deed.class);
       if (later != null) {
         all.putAll(kept.getOrDefault(later.id(), Map.of()));
       }
-      KeptDays.Kept planting = kept.getOrDefault(field.id(), Map.of()).get(Deed.PLANTING);
+      KeptDay planting = kept.getOrDefault(field.id(), Map.of()).get(Deed.PLANTING);
       if (planting != null) {
         all.put(Deed.PLANTING, planting);
       }
@@ -301,14 +302,14 @@ class FieldCases {
   }
 
   /** Days of kept work that lie in the season that is looked at. */
-  private Map<UUID, Map<Deed, KeptDays.Kept>> kept(FarmView farm) {
+  private Map<UUID, Map<Deed, KeptDay>> kept(FarmView farm) {
     SeasonDates.Range season = SeasonDates.log(farm.seasonYear());
-    Map<UUID, Map<Deed, KeptDays.Kept>> all = new HashMap<>();
+    Map<UUID, Map<Deed, KeptDay>> all = new HashMap<>();
     keptDays
         .of(farm.id())
         .forEach(
             (field, days) -> {
-              Map<Deed, KeptDays.Kept> mine = new EnumMap<>(Deed.class);
+              Map<Deed, KeptDay> mine = new EnumMap<>(Deed.class);
               days.forEach(
                   (deed, day) -> {
                     if (season.holds(day.day())) {

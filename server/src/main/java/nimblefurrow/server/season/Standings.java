@@ -64,6 +64,11 @@ class Standings {
         c.rest(plan, standing, farm.today()));
   }
 
+  /** What is known of a field on its own, before any plan for it. */
+  FieldStanding.Known known(FarmView farm, FieldCase c, FarmWeather weather) {
+    return c.known(farm.today(), likely(outlooks.crop(c.crop(), weather)), null);
+  }
+
   private static @Nullable LocalDate likely(CropSeasons crop) {
     return crop.crop() instanceof CashCrop.None ? null : crop.day(crop.harvest().median());
   }

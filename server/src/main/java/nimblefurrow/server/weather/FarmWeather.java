@@ -1,5 +1,7 @@
 package nimblefurrow.server.weather;
 
+import java.time.LocalDate;
+import java.time.Month;
 import java.util.function.Supplier;
 import nimblefurrow.core.weather.Climate;
 import nimblefurrow.core.weather.DailyWeather;
@@ -23,8 +25,22 @@ public record FarmWeather(
     DailyWeather record,
     Place place,
     Supplier<FarmWeather> before) {
+  private static final int PAST_YEARS = 30;
   private static final long COLUMNS_OF_A_DAY = 11;
   private static final long COLUMNS_OF_THE_RECORD = 10;
+
+  /** {@return the past years that a season's ways are made of} */
+  public DailyWeather past() {
+    return past(record, ensemble.seasonYear());
+  }
+
+  static DailyWeather past(DailyWeather record, int seasonYear) {
+    LocalDate last = LocalDate.of(seasonYear - 1, Month.DECEMBER, 31);
+    LocalDate first = LocalDate.of(seasonYear - 1 - PAST_YEARS, Month.JANUARY, 1);
+    return record.slice(
+        record.start().isAfter(first) ? record.start() : first,
+        record.end().isBefore(last) ? record.end() : last);
+  }
 
   /** About how much heap it holds. */
   long bytes() {

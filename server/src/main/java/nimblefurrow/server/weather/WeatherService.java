@@ -25,7 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Stations and the weather a farm may know today. */
 @Service
 public class WeatherService {
-  private static final int PAST_YEARS = 30;
   private static final int FORETOLD_DAYS = 7;
   private static final int BATCH = 500;
   private static final int FEW_YEARS = 3;
@@ -190,12 +189,10 @@ public class WeatherService {
 
   private FarmWeather load(StationEntity station, StationRecord days, WeatherStamp key) {
     DailyWeather record = days.until(key.today());
-    LocalDate last = LocalDate.of(key.seasonYear() - 1, Month.DECEMBER, 31);
-    LocalDate first = LocalDate.of(key.seasonYear() - 1 - PAST_YEARS, Month.JANUARY, 1);
-    LocalDate from = record.start().isAfter(first) ? record.start() : first;
-    LocalDate to = record.end().isBefore(last) ? record.end() : last;
+    DailyWeather history = FarmWeather.past(record, key.seasonYear());
+    LocalDate from = history.start();
+    LocalDate to = history.end();
     Place place = new Place(station.latitudeDeg, station.elevationM, station.coastal);
-    DailyWeather history = record.slice(from, to);
     WeatherEnsemble ensemble =
         WeatherEnsemble.join(key.seasonYear(), key.today(), history, record, place);
     // As many years as the odds rest on: the first year only leads into its season.

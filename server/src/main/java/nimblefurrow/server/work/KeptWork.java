@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.standing.Deed;
+import nimblefurrow.core.standing.KeptDay;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.server.season.KeptDays;
 import org.springframework.stereotype.Component;
@@ -21,15 +22,15 @@ class KeptWork implements KeptDays {
 
   @Override
   @Transactional(readOnly = true)
-  public Map<UUID, Map<Deed, Kept>> of(UUID farmId) {
-    Map<UUID, Map<Deed, Kept>> all = new HashMap<>();
+  public Map<UUID, Map<Deed, KeptDay>> of(UUID farmId) {
+    Map<UUID, Map<Deed, KeptDay>> all = new HashMap<>();
     for (WorkItem item : items.findByFarmId(farmId)) {
       JobKind.of(item.job)
           .deed()
           .ifPresent(
               deed ->
                   all.computeIfAbsent(of(item), k -> new EnumMap<>(Deed.class))
-                      .put(deed, new Kept(item.finishOn, item.meantOn)));
+                      .put(deed, new KeptDay(item.finishOn, item.meantOn)));
     }
     return all;
   }
