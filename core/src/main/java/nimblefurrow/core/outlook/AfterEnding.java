@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Trafficability;
@@ -82,7 +83,7 @@ public record AfterEnding(
             crop,
             SeasonColumns.Detail.FULL,
             on.minusDays((long) DATES_EITHER_SIDE * STEP_DAYS));
-    List<SeasonRun> runs = growing.ended(way.acts(on));
+    List<SeasonRun> runs = growing.ended(acts(way, plan, on));
     OwnError mass = OwnErrors.of(plan).growth(on);
     List<Spread> mulch = new ArrayList<>();
     List<Spread> living = new ArrayList<>();
@@ -113,6 +114,16 @@ public record AfterEnding(
         byDate(plan, growing, way));
   }
 
+  /** A way's acts on a day, with the roller that the plan's own acts name. */
+  private static List<Ending> acts(EndingMethod way, CoverPlan plan, LocalDate day) {
+    return plan.acts().stream()
+        .filter(Ending.Roll.class::isInstance)
+        .map(Ending.Roll.class::cast)
+        .findFirst()
+        .map(r -> Ending.Roll.all(way.acts(day), r.rollerKgPerM()))
+        .orElse(way.acts(day));
+  }
+
   private static List<OnDate> byDate(CoverPlan plan, GrowingYears growing, EndingMethod way) {
     List<OnDate> all = new ArrayList<>();
     if (way.ofItself()) {
@@ -121,7 +132,7 @@ public record AfterEnding(
     for (int d = -DATES_EITHER_SIDE; d <= DATES_EITHER_SIDE; d++) {
       LocalDate day = plan.endOn().plusDays((long) d * STEP_DAYS);
       if (day.isAfter(plan.seedOn().plusDays(30))) {
-        List<SeasonRun> runs = growing.ended(way.acts(day));
+        List<SeasonRun> runs = growing.ended(acts(way, plan, day));
         all.add(
             new OnDate(
                 day,

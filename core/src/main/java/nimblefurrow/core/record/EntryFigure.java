@@ -26,6 +26,12 @@ public enum EntryFigure implements Keyed {
   SEED("seedKg", "Seed out", Unit.KG, 0.001, 10_000_000),
   /** What the machine was set to. */
   SETTING("setting", "Setting", Unit.COUNT, 0, 1000),
+  /** How deep seed lies; all of a mix alike. */
+  DEPTH("depthMm", "Depth", Unit.MM, 0, 150),
+  /** How fast it was done. */
+  SPEED("speedKmh", "Speed", Unit.KMH, 0.5, 400),
+  /** Mass of a roller for each length of its width. */
+  ROLLER_MASS("rollerKgPerM", "Roller mass", Unit.KG_PER_M, 50, 3000),
   /** Direction of the passes, from north over east. */
   BEARING("bearingDeg", "Direction, degrees", Unit.COUNT, 0, 359.999),
   /** What came off, as it was sold or stored. */

@@ -17,6 +17,8 @@ public enum LogKind implements Keyed {
           EntryFigure.TARGET_RATE,
           EntryFigure.SEED,
           EntryFigure.SETTING,
+          EntryFigure.DEPTH,
+          EntryFigure.SPEED,
           EntryFigure.BEARING,
           EntryFigure.HOURS)),
   HARVESTED(
@@ -28,8 +30,11 @@ public enum LogKind implements Keyed {
       "sprayed",
       Carries.NOTHING
           .maybe(EntryName.RESIDUAL)
-          .maybe(EntryFigure.WIND, EntryFigure.AIR, EntryFigure.HOURS)),
-  ROLLED("rolled", "rolled", Carries.NOTHING.maybe(EntryFigure.HOURS)),
+          .maybe(EntryFigure.WIND, EntryFigure.AIR, EntryFigure.SPEED, EntryFigure.HOURS)),
+  ROLLED(
+      "rolled",
+      "rolled",
+      Carries.NOTHING.maybe(EntryFigure.ROLLER_MASS, EntryFigure.SPEED, EntryFigure.HOURS)),
   MOWED("mowed", "mowed", Carries.NOTHING.maybe(EntryFigure.HOURS)),
   TILLED("tilled", "tilled", Carries.NOTHING.maybe(EntryFigure.HOURS)),
   ENDED(
@@ -37,7 +42,12 @@ public enum LogKind implements Keyed {
       "ended",
       Carries.NOTHING
           .maybe(EntryName.ENDING)
-          .maybe(EntryFigure.WIND, EntryFigure.AIR, EntryFigure.HOURS)),
+          .maybe(
+              EntryFigure.WIND,
+              EntryFigure.AIR,
+              EntryFigure.ROLLER_MASS,
+              EntryFigure.SPEED,
+              EntryFigure.HOURS)),
   PLANTED("planted", "planted", Carries.NOTHING.maybe(EntryFigure.HOURS)),
   FERTILISED(
       "fertilised",

@@ -1,6 +1,7 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import java.util.List;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -148,6 +149,20 @@ public sealed interface Ending {
       if (standUpDays < 0 || standUpDays > 60) {
         throw new Refused("", "survivors stand up in " + standUpDays + " days");
       }
+    }
+
+    /**
+     * {@return acts whose rolling is done with a roller of another mass}
+     *
+     * @param acts of an ending
+     * @param kgPerM mass of the roller for each length of its width, kg/m
+     */
+    public static List<Ending> all(List<Ending> acts, double kgPerM) {
+      return acts.stream().map(a -> a instanceof Roll r ? r.with(kgPerM) : a).toList();
+    }
+
+    private Roll with(double kgPerM) {
+      return new Roll(on, stems, ground, kgPerM, passes, standUpDays);
     }
 
     /**

@@ -17,6 +17,7 @@ import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.Drainage;
+import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.Sighting;
@@ -195,7 +196,14 @@ record FieldCase(
         endOn,
         plantOn,
         sightings(plan, log.seen().size()),
-        way(plan).acts(endOn));
+        acts(plan, endOn));
+  }
+
+  /** What ends it, with the roller that was written down. */
+  private List<Ending> acts(PlanInput plan, LocalDate endOn) {
+    Double kgPerM = log.rollerKgPerM();
+    List<Ending> acts = way(plan).acts(endOn);
+    return kgPerM == null ? acts : Ending.Roll.all(acts, kgPerM);
   }
 
   /** The way it was ended, where that is written down; else the way it is meant to be. */

@@ -53,6 +53,10 @@ class PocketController {
       return Pocket.PocketField.not(weather, "No cover is planned here.");
     }
     PlanInput plan = stored.plan();
+    if (c.ended() != null) {
+      return Pocket.PocketField.not(
+          weather, "A cover that is ended is reckoned with a signal alone.");
+    }
     if (!plan.components().stream().allMatch(o -> SHIPPED.find(o.species()).isPresent())) {
       return Pocket.PocketField.not(
           weather, "A species of the farm's own is reckoned with a signal alone.");

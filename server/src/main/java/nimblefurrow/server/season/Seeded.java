@@ -15,18 +15,23 @@ import org.jspecify.annotations.Nullable;
  *
  * @param areaHa seeded; infinite where a seeding was written down without its area
  * @param kgPerHa bulk seed of all species together; null where it was not measured
+ * @param depthMm how deep it lies; null where nobody wrote it down
  * @param lots quality of the seed by species, where lots were named
  */
-record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Quality> lots) {
+record Seeded(
+    double areaHa,
+    @Nullable Double kgPerHa,
+    @Nullable Double depthMm,
+    Map<String, SeedWentOut.Quality> lots) {
   private static final double MOST_KG_PER_HA = 1000;
-  static final Seeded AS_PLANNED = new Seeded(Double.POSITIVE_INFINITY, null, Map.of());
+  static final Seeded AS_PLANNED = new Seeded(Double.POSITIVE_INFINITY, null, null, Map.of());
 
   /** Of the seedings in a season's log. */
   static Seeded of(SeasonLog log, Map<UUID, SeedWentOut.Seeding> all) {
     List<SeedWentOut.Seeding> measured =
         log.seedings().stream().map(all::get).filter(Objects::nonNull).toList();
     if (measured.isEmpty()) {
-      return AS_PLANNED;
+      return new Seeded(Double.POSITIVE_INFINITY, null, log.depthMm(), Map.of());
     }
     double area = 0;
     double weighedHa = 0;
@@ -42,7 +47,10 @@ record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Q
     }
     boolean whole = measured.size() < log.seedings().size();
     return new Seeded(
-        whole ? Double.POSITIVE_INFINITY : area, weighedHa > 0 ? seed / weighedHa : null, lots);
+        whole ? Double.POSITIVE_INFINITY : area,
+        weighedHa > 0 ? seed / weighedHa : null,
+        log.depthMm(),
+        lots);
   }
 
   /**
@@ -63,6 +71,6 @@ record Seeded(double areaHa, @Nullable Double kgPerHa, Map<String, SeedWentOut.Q
             kgPerHa == null ? plannedKgPerHa : kgPerHa * plannedKgPerHa / allKgPerHa),
         germination == null ? CoverComponent.USUAL_GERMINATION : germination,
         purity == null ? CoverComponent.USUAL_PURITY : purity,
-        null);
+        depthMm);
   }
 }

@@ -79,6 +79,23 @@ public record SeasonLog(
         .reduce(null, (before, now) -> now == null ? before : now);
   }
 
+  /** How deep seed lies, by the last seeding that says so; null where none does. */
+  public @Nullable Double depthMm() {
+    return last(e -> seedings.contains(e.id()), EntryFigure.DEPTH);
+  }
+
+  /** Mass of the roller that the cover was ended with, kg/m; null where nobody wrote it down. */
+  public @Nullable Double rollerKgPerM() {
+    return last(e -> e.kind() == LogKind.ENDED, EntryFigure.ROLLER_MASS);
+  }
+
+  private @Nullable Double last(Predicate<EntryView> of, EntryFigure figure) {
+    return entries.stream()
+        .filter(of)
+        .map(e -> e.get(figure))
+        .reduce(null, (before, now) -> now == null ? before : now);
+  }
+
   /** The last count of what the ending killed, unless something was done about it since. */
   public @Nullable KillSeen killed() {
     KillSeen last = null;
