@@ -31,7 +31,9 @@ class PurityTest {
                 "java..",
                 "org.jspecify..",
                 "org.apache.commons.csv..",
+                "org.apache.commons.numbers..",
                 "org.apache.commons.statistics..",
+                "org.ejml..",
                 "org.locationtech.jts..");
     rule.check(CLASSES);
   }

@@ -41,6 +41,10 @@ class BenchDoorsTest {
         "correction | {\"pairs\":[{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8},{\"predicted\":10,\"actual\":8}]} | factor | 0.84868",
         "partial-budget | {\"addedIncome\":[{\"name\":\"yield\",\"amountPerHa\":60}],\"addedCost\":[{\"name\":\"seed\",\"amountPerHa\":48}]} | netPerHa | 12",
         "own-or-hire | {\"price\":60000,\"lifeYears\":12,\"salvage\":15000,\"interest\":0,\"fixedPerYear\":900,\"variablePerHa\":22,\"hirePerHa\":45,\"areaHaPerYear\":300} | ownPerHa | 37.5",
+        "strips | {\"machineWidthsM\":[6,4],\"harvestWidthM\":6,\"guardM\":1,\"treatments\":3,\"replicates\":4,\"fieldWidthM\":200} | stripWidthM | 12",
+        "trial | {\"values\":[{\"block\":\"1\",\"treatment\":\"early\",\"value\":52},{\"block\":\"1\",\"treatment\":\"late\",\"value\":47},{\"block\":\"2\",\"treatment\":\"early\",\"value\":55},{\"block\":\"2\",\"treatment\":\"late\",\"value\":52}]} | cv | 0.019417",
+        "replicates | {\"difference\":100,\"cvFraction\":0.02,\"mean\":180,\"treatments\":4} | replicates | 2",
+        "combine | {\"years\":[{\"difference\":4,\"standardError\":1},{\"difference\":1,\"standardError\":2}]} | difference | 3.4",
         "manure | {\"ratePerHa\":40,\"ammoniumPerUnit\":2.4,\"organicNPerUnit\":1.6,\"method\":\"incorporated\",\"daysToIncorporation\":2} | availableNPerHa | 80",
         "grazing | {\"standingKgPerHa\":3200,\"leaveKgPerHa\":1200,\"useShare\":0.6,\"areaHa\":20,\"head\":60,\"headKg\":550} | feedKg | 24000",
         "bales | {\"cutKgPerHa\":3000,\"areaHa\":10,\"dryMatter\":0.85,\"baleKg\":500,\"lossShare\":0.12} | bales | 63",
@@ -137,6 +141,10 @@ class BenchDoorsTest {
         "gate | {\"flowKgPerS\":0.5,\"swathM\":9} | speedMPerS | missing",
         "spread-pattern | {\"traySpacingM\":1} | traysG | missing",
         "seed-depth | {\"depthsMm\":[20,null],\"lowMm\":20,\"highMm\":40} | depthsMm[1] | missing",
+        "trial | {\"values\":[{\"block\":\"1\",\"treatment\":\"early\",\"value\":52},{\"block\":\"1\",\"treatment\":\"late\",\"value\":47}]} | values | two blocks",
+        "strips | {\"machineWidthsM\":[],\"harvestWidthM\":6,\"treatments\":3,\"replicates\":4,\"fieldWidthM\":200} | machineWidthsM | planter",
+        "replicates | {\"difference\":100,\"cvFraction\":0,\"mean\":180,\"treatments\":4} | cvFraction | more than 0",
+        "combine | {\"years\":[]} | years | no year",
         "slurry | {\"rateKgPerHa\":1e308,\"slurryM3PerHa\":80,\"tankM3\":25} | rateKgPerHa | billion"
       })
   void refusalsSayWhatAndWhere(String door, String question, String where, String sentence)
