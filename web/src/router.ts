@@ -40,6 +40,11 @@ const made = createRouter({
       component: () => import('./pages/account/FirstRun.vue'),
     },
     {
+      path: '/trials',
+      meta: { title: 'Strips' },
+      component: () => import('./pages/trials/TrialsPage.vue'),
+    },
+    {
       path: '/learnt',
       meta: { title: 'Your record' },
       component: () => import('./pages/learnt/LearntPage.vue'),

@@ -6,6 +6,7 @@ import {
   mdiScaleBalance,
   mdiSeedOutline,
   mdiTractor,
+  mdiViewWeekOutline,
   mdiTrayArrowDown,
   mdiWeatherPartlyRainy,
   mdiWeatherSunsetUp,
@@ -54,6 +55,7 @@ export const pages: Page[] = [
 export const more: Page[] = [
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
   { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
+  { to: '/trials', name: 'Strips', icon: mdiViewWeekOutline },
   { to: '/learnt', name: 'Your record', icon: mdiChartScatterPlot },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
   { to: '/account', name: 'Account', icon: mdiAccountOutline },

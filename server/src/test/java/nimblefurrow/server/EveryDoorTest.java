@@ -149,6 +149,7 @@ class EveryDoorTest {
           switch (name) {
             case "format" -> "kml";
             case "year" -> "2027";
+            case "number" -> "1";
             default -> value;
           };
       path = path.replace("{" + name + "}", fitting);

@@ -137,6 +137,20 @@ public enum EntryFigure implements Keyed {
             () -> new Refused("figures", "No entry carries a figure called “" + key + "”."));
   }
 
+  /**
+   * {@return a value that it can be}
+   *
+   * @param where name of the input, for the refusal
+   * @param value in its unit
+   * @throws Refused when it is out of range
+   */
+  public double checked(String where, double value) {
+    if (!(value >= least && value <= most)) {
+      throw new Refused(where, asked());
+    }
+    return value;
+  }
+
   /** {@return a sentence that asks for it, with what it may be in both systems of units} */
   String asked() {
     String us = said(least, UnitSystem.US) + " to " + said(most, UnitSystem.US);

@@ -131,9 +131,7 @@ public record Told(Map<EntryFigure, Double> figures, Map<EntryName, String> name
           if (!carries.figures().contains(figure)) {
             throw new Refused(at(figure), strange(kind, figure.label()));
           }
-          if (!(value >= figure.least() && value <= figure.most())) {
-            throw new Refused(at(figure), figure.asked());
-          }
+          figure.checked(at(figure), value);
         });
     names.forEach(
         (name, value) -> {

@@ -64,6 +64,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private final DemoPieces pieces;
   private final DemoShed shed;
   private final DemoPictures pictures;
+  private final DemoTrials trials;
   private final TransactionTemplate transaction;
   private final String tokenFile;
 
@@ -80,6 +81,7 @@ class DemoFarm implements SmartInitializingSingleton {
       DemoPieces pieces,
       DemoShed shed,
       DemoPictures pictures,
+      DemoTrials trials,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
@@ -94,6 +96,7 @@ class DemoFarm implements SmartInitializingSingleton {
     this.pieces = pieces;
     this.shed = shed;
     this.pictures = pictures;
+    this.trials = trials;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
   }
@@ -116,6 +119,7 @@ class DemoFarm implements SmartInitializingSingleton {
     UUID farm = found(NAME, owner, null);
     load(farm, "fields", owner.id());
     shed.load(farm);
+    trials.load(farm);
     // Next door someone else farms, for whom the demo's owner may work.
     Person neighbour = accounts.openWithoutPassword(NEIGHBOUR, "Ilse");
     UUID next = found(NEXT_DOOR, neighbour, farms.get(farm).stationId());
@@ -139,6 +143,7 @@ class DemoFarm implements SmartInitializingSingleton {
               UUID farm = found(name, owner, first);
               load(farm, "fields", owner.id());
               shed.load(farm);
+              trials.load(farm);
               return farms.see(farm);
             }));
   }

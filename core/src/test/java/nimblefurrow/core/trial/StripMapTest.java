@@ -1,0 +1,67 @@
+package nimblefurrow.core.trial;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import nimblefurrow.core.units.Refused;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+
+/** Strips as they lie, and the order of their treatments. */
+class StripMapTest {
+  private static final GeometryFactory SHAPES = new GeometryFactory();
+  private static final Geometry FIELD = SHAPES.toGeometry(new Envelope(0, 205, 0, 800));
+
+  @Test
+  void asManyAsFitLieInTheMiddleAlongTheLongSide() {
+    StripMap map = StripMap.over(FIELD, 20, null);
+    assertThat(map.bearingDeg() % 180).isCloseTo(0, within(1e-6));
+    assertThat(map.strips()).hasSize(10);
+    assertThat(map.strips().get(0).getEnvelopeInternal().getMinX()).isCloseTo(2.5, within(1e-6));
+    assertThat(map.strips().get(9).getEnvelopeInternal().getMaxX()).isCloseTo(202.5, within(1e-6));
+    for (Geometry strip : map.strips()) {
+      assertThat(strip.getArea()).isCloseTo(20 * 800, within(1e-3));
+    }
+  }
+
+  @Test
+  void stripsNeitherOverlapNorLeaveTheField() {
+    Geometry notched = FIELD.difference(SHAPES.toGeometry(new Envelope(100, 210, 300, 500)));
+    StripMap map = StripMap.over(notched, 18, 30.0);
+    assertThat(map.bearingDeg()).isEqualTo(30);
+    for (int a = 0; a < map.strips().size(); a++) {
+      Geometry strip = map.strips().get(a);
+      assertThat(strip.difference(notched.buffer(1e-6)).getArea()).isLessThan(1e-3);
+      for (int b = a + 1; b < map.strips().size(); b++) {
+        assertThat(strip.intersection(map.strips().get(b)).getArea()).isLessThan(1e-3);
+      }
+    }
+  }
+
+  @Test
+  void aWidthThatIsExactFitsToTheEdge() {
+    assertThat(StripMap.over(FIELD, 20.5, 0.0).strips()).hasSize(10);
+    assertThat(StripMap.over(FIELD, 20.6, 0.0).strips()).hasSize(9);
+    assertThatThrownBy(() -> StripMap.over(SHAPES.createPolygon(), 20, null))
+        .isInstanceOf(Refused.class);
+  }
+
+  @Test
+  void eachBlockHoldsEachTreatmentOnceInAnOrderOfChance() {
+    List<List<Integer>> blocks = Shuffle.blocks(4, 40, 7);
+    Set<List<Integer>> orders = new HashSet<>(blocks);
+    assertThat(blocks)
+        .hasSize(40)
+        .allSatisfy(b -> assertThat(b).containsExactlyInAnyOrder(0, 1, 2, 3));
+    // Of 24 orders forty blocks bring more than half.
+    assertThat(orders.size()).isGreaterThan(12);
+    assertThat(Shuffle.blocks(4, 40, 7)).isEqualTo(blocks);
+    assertThat(Shuffle.blocks(4, 40, 8)).isNotEqualTo(blocks);
+  }
+}

@@ -1,0 +1,336 @@
+package nimblefurrow.server.trial;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import nimblefurrow.core.chain.CropKind;
+import nimblefurrow.core.load.LocalPlane;
+import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.trial.Shuffle;
+import nimblefurrow.core.trial.StripMap;
+import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Reason;
+import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.season.FarmRules;
+import nimblefurrow.server.support.ChangedMeanwhile;
+import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.ReasonView;
+import nimblefurrow.server.support.Saving;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Trials of a farm. Callers have checked who asks. */
+@Service
+public class TrialService {
+  private static final String AWAY = "This farm has no such trial.";
+  private static final int MOST_STRIPS = 200;
+  private static final int LONGEST = 120;
+  private static final int FEW_FREEDOM = 6;
+  private static final double WIDEST_M = 100;
+
+  private final Trials trials;
+  private final FieldService fields;
+  private final FarmService farms;
+  private final FarmRules rules;
+
+  TrialService(Trials trials, FieldService fields, FarmService farms, FarmRules rules) {
+    this.trials = trials;
+    this.fields = fields;
+    this.farms = farms;
+    this.rules = rules;
+  }
+
+  /** All trials, the newest first. */
+  @Transactional(readOnly = true)
+  public List<TrialViews.TrialView> trials(UUID farmId) {
+    List<Trial> all = trials.findByFarmIdAndRemovedFalseOrderBySeasonYearDescQuestionAsc(farmId);
+    List<String> names = all.stream().map(t -> name(farmId, t)).toList();
+    TrialReading reading = new TrialReading(all, rules.of(farmId));
+    List<TrialViews.TrialView> views = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      views.add(view(all.get(i), names.get(i), reading.of(all.get(i), names)));
+    }
+    return views;
+  }
+
+  private String name(UUID farmId, Trial t) {
+    return fields.get(farmId, t.fieldId).name();
+  }
+
+  /** One trial. */
+  @Transactional(readOnly = true)
+  public TrialViews.TrialView trial(UUID farmId, UUID id) {
+    return trials(farmId).stream()
+        .filter(t -> t.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new NotFound(AWAY));
+  }
+
+  /**
+   * Lays a trial out, or changes it; strips are shuffled anew while nothing stands on them.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Saving
+  public TrialViews.TrialView put(UUID farmId, UUID id, TrialViews.TrialInput in) {
+    return lay(farmId, id, farms.get(farmId).seasonYear(), in);
+  }
+
+  /** The same with a new one in a season of its own. */
+  @Transactional
+  public TrialViews.TrialView lay(UUID farmId, UUID id, int season, TrialViews.TrialInput in) {
+    check(in);
+    Optional<Trial> there = trials.toPut(farmId, id, AWAY);
+    there.ifPresent(
+        o ->
+            ChangedMeanwhile.unless(
+                o.version, in.version(), "the trial", () -> trial(farmId, o.id)));
+    Trial t = there.orElseGet(Trial::new);
+    fields.get(farmId, in.fieldId());
+    boolean laid =
+        there.isPresent()
+            && t.replicates == in.replicates()
+            && t.treatments.size() == in.treatments().size();
+    if (!laid && there.isPresent() && begun(t)) {
+      throw new Refused(
+          "treatments",
+          "Strips of this trial were measured already: its treatments may be renamed, and neither"
+              + " they nor the blocks be more or fewer.");
+    }
+    t.id = id;
+    t.farmId = farmId;
+    t.fieldId = in.fieldId();
+    t.question = in.question().strip();
+    t.crop = in.crop().key();
+    t.treatments =
+        in.treatments().stream()
+            .map(x -> new Trial.Treated(x.name().strip(), x.usdPerHa()))
+            .toList();
+    t.replicates = in.replicates();
+    t.stripWidthM = in.stripWidthM();
+    t.bearingDeg = in.bearingDeg();
+    if (there.isEmpty()) {
+      t.seasonYear = season;
+    }
+    if (!laid) {
+      t.strips = shuffled(in.treatments().size(), in.replicates(), id.getLeastSignificantBits());
+    }
+    trials.saveAndFlush(t);
+    return trial(farmId, id);
+  }
+
+  private static boolean begun(Trial t) {
+    return t.strips.stream().anyMatch(s -> s.lost() != null || !s.figures().isEmpty());
+  }
+
+  private static List<Trial.Strip> shuffled(int treatments, int replicates, long seed) {
+    List<Trial.Strip> strips = new ArrayList<>();
+    List<List<Integer>> blocks = Shuffle.blocks(treatments, replicates, seed);
+    for (int b = 0; b < blocks.size(); b++) {
+      for (int treatment : blocks.get(b)) {
+        strips.add(new Trial.Strip(b + 1, treatment, null, Map.of()));
+      }
+    }
+    return strips;
+  }
+
+  private static void check(TrialViews.TrialInput in) {
+    said("question", "A trial needs its question", in.question());
+    if (in.treatments().size() < 2) {
+      throw new Refused("treatments", "A trial compares two treatments at least.");
+    }
+    if (in.replicates() < 2) {
+      throw new Refused(
+          "replicates", "Two blocks at least, else chance cannot be told; four are good.");
+    }
+    if ((long) in.treatments().size() * in.replicates() > MOST_STRIPS) {
+      throw new Refused("replicates", "A trial has up to %d strips.".formatted(MOST_STRIPS));
+    }
+    Need.positive("stripWidthM", "The width of a strip", in.stripWidthM());
+    if (in.stripWidthM() > WIDEST_M) {
+      throw new Refused("stripWidthM", "A strip is up to %.0f m wide.".formatted(WIDEST_M));
+    }
+    Set<String> names = new HashSet<>();
+    for (int i = 0; i < in.treatments().size(); i++) {
+      TrialViews.TreatmentInput x = in.treatments().get(i);
+      String where = "treatments[" + i + "]";
+      said(where + ".name", "A treatment needs a name", x.name());
+      Need.notNegative(where + ".usdPerHa", "What a treatment costs", x.usdPerHa());
+      if (!names.add(x.name().strip())) {
+        throw new Refused(where + ".name", "Two treatments are called “%s”.".formatted(x.name()));
+      }
+    }
+  }
+
+  private static void said(String where, String sentence, String text) {
+    if (text.isBlank() || text.strip().length() > LONGEST) {
+      throw new Refused(where, "%s, up to %d letters.".formatted(sentence, LONGEST));
+    }
+  }
+
+  /**
+   * Writes down what was found on a strip.
+   *
+   * @param number of the strip, from 1
+   */
+  @Saving
+  public TrialViews.TrialView strip(UUID farmId, UUID id, int number, TrialViews.StripInput in) {
+    Trial t = trials.get(farmId, id, AWAY);
+    ChangedMeanwhile.unless(t.version, in.version(), "the trial", () -> trial(farmId, id));
+    if (number < 1 || number > t.strips.size()) {
+      throw new NotFound("This trial has no strip %d.".formatted(number));
+    }
+    List<Trial.Strip> strips = new ArrayList<>(t.strips);
+    strips.set(number - 1, found(strips.get(number - 1), in));
+    t.strips = strips;
+    trials.saveAndFlush(t);
+    return trial(farmId, id);
+  }
+
+  /** Writes down what was found on all strips of a trial, in their order. */
+  @Transactional
+  public void strips(UUID farmId, UUID id, List<TrialViews.StripInput> all) {
+    Trial t = trials.get(farmId, id, AWAY);
+    List<Trial.Strip> strips = new ArrayList<>();
+    for (int i = 0; i < t.strips.size(); i++) {
+      strips.add(found(t.strips.get(i), all.get(i)));
+    }
+    t.strips = strips;
+    trials.saveAndFlush(t);
+  }
+
+  private static Trial.Strip found(Trial.Strip was, TrialViews.StripInput in) {
+    Map<String, Double> figures = new HashMap<>();
+    Map<String, Double> sent = in.figures() == null ? Map.of() : in.figures();
+    sent.forEach(
+        (key, value) -> {
+          EntryFigure figure = EntryFigure.of(key);
+          if (!TrialReading.MEASURES.contains(figure)) {
+            throw new Refused("figures", figure.label() + " is not measured on strips.");
+          }
+          figures.put(key, figure.checked("figures." + key, value));
+        });
+    String lost = in.lost() == null || in.lost().isBlank() ? null : in.lost().strip();
+    if (lost != null) {
+      said("lost", "Say why the strip is lost", lost);
+    }
+    return new Trial.Strip(was.block(), was.treatment(), lost, figures);
+  }
+
+  /** Takes a trial out of the list; it can be brought back. */
+  @Transactional
+  public void remove(UUID farmId, UUID id, boolean removed) {
+    Trial t = trials.get(farmId, id, AWAY);
+    t.removed = removed;
+    trials.saveAndFlush(t);
+  }
+
+  private TrialViews.TrialView view(Trial t, String field, List<TrialViews.ResultView> results) {
+    CropKind crop = CropKind.of(t.crop);
+    Drawn drawn = drawn(t);
+    List<TrialViews.StripView> strips = new ArrayList<>();
+    for (int i = 0; i < t.strips.size(); i++) {
+      Trial.Strip s = t.strips.get(i);
+      strips.add(
+          new TrialViews.StripView(
+              i + 1,
+              s.block(),
+              s.treatment(),
+              s.lost(),
+              s.figures(),
+              i < drawn.rings().size() ? drawn.rings().get(i) : List.of()));
+    }
+    return new TrialViews.TrialView(
+        t.id,
+        t.version,
+        t.fieldId,
+        field,
+        t.seasonYear,
+        t.question,
+        crop,
+        t.treatments.stream()
+            .map(x -> new TrialViews.TreatmentInput(x.name(), x.usdPerHa()))
+            .toList(),
+        t.replicates,
+        t.stripWidthM,
+        drawn.bearingDeg(),
+        strips,
+        TrialReading.MEASURES.stream()
+            .map(f -> new TrialViews.MeasureView(f.key(), f.label(), TrialReading.unit(f, crop)))
+            .toList(),
+        warnings(t, drawn.rings().size()),
+        results);
+  }
+
+  private static List<ReasonView> warnings(Trial t, int fit) {
+    List<ReasonView> all = new ArrayList<>();
+    int freedom = (t.treatments.size() - 1) * (t.replicates - 1);
+    if (freedom < FEW_FREEDOM) {
+      all.add(
+          ReasonView.of(
+              Reason.of(
+                      "only {n} degrees of freedom are left to tell chance by; six are wanted:"
+                          + " add a block")
+                  .with("n", freedom, Unit.COUNT)));
+    }
+    if (fit > 0 && fit < t.strips.size()) {
+      all.add(
+          ReasonView.of(
+              Reason.of("{fit} strips of {width} fit on the field, and {n} are needed")
+                  .with("fit", fit, Unit.COUNT)
+                  .with("width", t.stripWidthM, Unit.M)
+                  .with("n", t.strips.size(), Unit.COUNT)));
+    }
+    return all;
+  }
+
+  /** Strips as they lie, in degrees. */
+  private record Drawn(@Nullable Double bearingDeg, List<List<double[]>> rings) {
+    static final Drawn NOWHERE = new Drawn(null, List.of());
+  }
+
+  /** Of a strip that the field cuts in two, the outline of the greater part. */
+  private static Geometry largest(Geometry strip) {
+    Geometry most = strip;
+    for (int i = 0; i < strip.getNumGeometries(); i++) {
+      Geometry part = strip.getGeometryN(i);
+      most = most == strip || part.getArea() > most.getArea() ? part : most;
+    }
+    return most instanceof Polygon p ? p.getExteriorRing() : most;
+  }
+
+  private Drawn drawn(Trial t) {
+    Geometry boundary = fields.boundary(t.farmId, t.fieldId);
+    if (boundary == null) {
+      return Drawn.NOWHERE;
+    }
+    LocalPlane plane = LocalPlane.around(boundary);
+    StripMap map;
+    try {
+      map = StripMap.over(plane.toMetres(boundary), t.stripWidthM, t.bearingDeg);
+    } catch (Refused tooSmall) {
+      return Drawn.NOWHERE;
+    }
+    List<List<double[]>> rings = new ArrayList<>();
+    for (Geometry strip : map.strips()) {
+      List<double[]> ring = new ArrayList<>();
+      for (Coordinate c : plane.toDegrees(largest(strip)).getCoordinates()) {
+        ring.add(new double[] {c.x, c.y});
+      }
+      rings.add(ring);
+    }
+    return new Drawn(map.bearingDeg(), rings);
+  }
+}

@@ -1,0 +1,162 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Strips from their question to what they say. */
+class TrialsTest {
+  private static Map<String, Object> trial(String field, String question, String... treatments) {
+    List<Map<String, Object>> all = new ArrayList<>();
+    for (String t : treatments) {
+      all.add(Map.of("name", t, "usdPerHa", t.length()));
+    }
+    Map<String, Object> in = new HashMap<>();
+    in.put("fieldId", field);
+    in.put("question", question);
+    in.put("crop", "soybean");
+    in.put("treatments", all);
+    in.put("replicates", 3);
+    in.put("stripWidthM", 24.384);
+    return in;
+  }
+
+  private static JsonNode named(Api owner, String farm, String id) throws Exception {
+    for (JsonNode t : owner.get(farm + "/trials").ok().json()) {
+      if (t.get("id").asString().equals(id)) {
+        return t;
+      }
+    }
+    return null;
+  }
+
+  private static JsonNode strip(
+      Api owner, String at, JsonNode trial, int number, Map<String, Object> figures)
+      throws Exception {
+    Map<String, Object> in = new HashMap<>();
+    in.put("version", trial.get("version").asLong());
+    in.put("figures", figures);
+    return owner.put(at + "/strips/" + number, in).ok().json();
+  }
+
+  @Test
+  void aTrialIsLaidOutLoggedAndRead() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    String id = UUID.randomUUID().toString();
+    String at = farm + "/trials/" + id;
+    JsonNode t = owner.put(at, trial(field, "Which?", "early", "late")).ok().json();
+    assertThat(t.get("strips").size()).isEqualTo(6);
+    assertThat(t.at("/strips/0/ring").size()).isGreaterThan(3);
+    assertThat(t.get("warnings").toString()).contains("degrees of freedom");
+    assertThat(t.get("results").size()).isZero();
+    for (JsonNode s : t.get("strips")) {
+      double yield =
+          3.5 + (s.get("treatment").asInt() == 0 ? 0.4 : 0) + 0.1 * s.get("block").asInt();
+      yield += s.get("number").asInt() == 1 ? 0.05 : 0;
+      t = strip(owner, at, t, s.get("number").asInt(), Map.of("yieldMgPerHa", yield));
+    }
+    JsonNode yield = t.get("results").get(0);
+    assertThat(yield.get("unit").asString()).isEqualTo("BEAN_MG_PER_HA");
+    assertThat(yield.at("/said/text").asString())
+        .startsWith("{more} came to {by} more than {less}");
+    assertThat(yield.at("/said/figures/more/words").asString()).isEqualTo("early");
+    double by = yield.at("/differences/0/difference").asDouble();
+    assertThat(Math.abs(by)).isBetween(0.37, 0.43);
+    // "late" costs a dollar less a hectare, and brings less of beans at the farm's price.
+    assertThat(yield.at("/pays/0/treatment").asString()).isEqualTo("late");
+    double price = (-1 - yield.at("/pays/0/usdPerHa").asDouble()) / -by;
+    assertThat(price).isBetween(-1000.0, 1000.0);
+    assertThat(yield.at("/pays/0/usdPerHa").asDouble()).isLessThan(-50);
+    assertThat(yield.has("together")).isFalse();
+  }
+
+  @Test
+  void aLostStripSaysWhyAndDoesNotCount() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode old = null;
+    for (JsonNode t : owner.get(farm + "/trials").ok().json()) {
+      if (t.get("season").asInt() == 2024) {
+        old = t;
+      }
+    }
+    assertThat(old.at("/strips/4/lost").asString()).isEqualTo("the sprayer's wheel tracks");
+    assertThat(old.at("/results/0/lsd").isMissingNode()).isTrue();
+    int counted = 0;
+    for (JsonNode t : old.at("/results/0/treatments")) {
+      counted += t.get("n").asInt();
+    }
+    assertThat(counted).isEqualTo(11);
+    // One question over two years: each by itself, and both together.
+    assertThat(old.at("/results/0/together/years").size()).isEqualTo(2);
+    double both = old.at("/results/0/together/all/difference").asDouble();
+    double a = old.at("/results/0/together/years/0/difference").asDouble();
+    double b = old.at("/results/0/together/years/1/difference").asDouble();
+    assertThat(both).isBetween(Math.min(a, b), Math.max(a, b));
+    assertThat(old.at("/results/1/key").asString()).isEqualTo("coverMgPerHa");
+  }
+
+  @Test
+  void whatIsMeasuredStays() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    String id = UUID.randomUUID().toString();
+    String at = farm + "/trials/" + id;
+    JsonNode t = owner.put(at, trial(field, "Which?", "early", "late")).ok().json();
+    String order = t.get("strips").toString();
+    Map<String, Object> again = trial(field, "Which one?", "soon", "late");
+    again.put("version", t.get("version").asLong());
+    t = owner.put(at, again).ok().json();
+    assertThat(t.get("strips").toString()).as("renamed, not shuffled anew").isEqualTo(order);
+    JsonNode measured = strip(owner, at, t, 2, Map.of("weedsOf10", 3));
+    Map<String, Object> more = trial(field, "Which one?", "soon", "late", "never");
+    more.put("version", measured.get("version").asLong());
+    assertThat(owner.put(at, more).refused(422)).contains("measured already");
+    assertThat(owner.put(at, again).refused(409)).contains("changed the trial");
+    owner.delete(at).ok();
+    assertThat(named(owner, farm, id)).isNull();
+    owner.post(at + "/restore", Map.of()).ok();
+    assertThat(named(owner, farm, id).at("/strips/1/figures/weedsOf10").asDouble())
+        .isCloseTo(3, within(1e-12));
+  }
+
+  @Test
+  void nonsenseIsRefusedInASentence() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    String at = farm + "/trials/" + UUID.randomUUID();
+    assertThat(owner.put(at, trial(field, " ", "a", "b")).refused(422)).contains("its question");
+    assertThat(owner.put(at, trial(field, "?", "a")).refused(422)).contains("two treatments");
+    assertThat(owner.put(at, trial(field, "?", "a", "a")).refused(422)).contains("called “a”");
+    Map<String, Object> one = trial(field, "?", "a", "b");
+    one.put("replicates", 1);
+    assertThat(owner.put(at, one).refused(422)).contains("Two blocks");
+    one.put("replicates", 101);
+    assertThat(owner.put(at, one).refused(422)).contains("200 strips");
+    one.put("replicates", 3);
+    one.put("stripWidthM", 101);
+    assertThat(owner.put(at, one).refused(422)).contains("100 m wide");
+    JsonNode t = owner.put(at, trial(field, "?", "a", "b")).ok().json();
+    Map<String, Object> wild =
+        Map.of("version", t.get("version").asLong(), "figures", Map.of("yieldMgPerHa", 900));
+    assertThat(owner.put(at + "/strips/1", wild).refused(422)).contains("Yield must be given");
+    Map<String, Object> strange =
+        Map.of("version", t.get("version").asLong(), "figures", Map.of("seedKg", 9));
+    assertThat(owner.put(at + "/strips/1", strange).refused(422))
+        .contains("not measured on strips");
+    owner.put(at + "/strips/7", Map.of("version", t.get("version").asLong())).refused(404);
+    Api viewer = owner.letIn(farm, "viewer");
+    assertThat(viewer.put(at + "/strips/1", Map.of("version", 0)).status()).isEqualTo(403);
+  }
+}

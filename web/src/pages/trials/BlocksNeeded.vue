@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { consider } from '../../farm/data'
+import FigureField from '../../parts/FigureField.vue'
+import { useSession } from '../../session'
+import { attempt } from '../../shell/attempt'
+import type { Unit } from '../../words/units'
+
+/** How many blocks it takes to see the difference that would change a grower's mind. */
+const props = defineProps<{ unit: Unit; treatments: number; replicates: number }>()
+const session = useSession()
+const difference = ref<number>()
+const mean = ref<number>()
+const needed = ref<number | null>()
+watch([difference, mean, () => props.treatments], async () => {
+  needed.value = undefined
+  if (!difference.value || !mean.value) return
+  const answer = await attempt(() =>
+    consider('/api/bench/replicates', {
+      body: {
+        difference: difference.value!,
+        mean: mean.value!,
+        cvFraction: session.usual('trialVaries'),
+        treatments: props.treatments,
+      },
+    }),
+  )
+  if (answer) needed.value = answer.replicates ?? null
+})
+</script>
+
+<template>
+  <div class="row">
+    <FigureField v-model="difference" label="Would change my mind" :unit="unit" class="short" />
+    <FigureField v-model="mean" label="Usual yield" :unit="unit" class="short" />
+    <p v-if="needed === null" class="rust grow">
+      Fifty blocks would not show it: strips vary by more. Look for a greater difference, or ask the
+      same question over several years.
+    </p>
+    <p v-else-if="needed" class="grow" :class="{ rust: needed > replicates }">
+      <b>{{ needed }} blocks</b> see it eight times in ten, where strips vary by
+      {{ session.amount(session.usual('trialVaries'), 'SHARE') }}.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.short {
+  max-width: 190px;
+}
+</style>
