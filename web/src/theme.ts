@@ -8,6 +8,7 @@ export const vuetify = createVuetify({
     VBtn: { variant: 'flat', rounded: 'lg', style: 'letter-spacing:0;text-transform:none' },
     VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
+    VCombobox: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', density: 'compact', hideDetails: 'auto', rows: 2 },
     VCheckbox: { density: 'compact', hideDetails: 'auto' },

@@ -30,7 +30,7 @@ watch([difference, mean, () => props.treatments], async () => {
 </script>
 
 <template>
-  <div class="row">
+  <div class="row mb-3">
     <FigureField v-model="difference" label="Would change my mind" :unit="unit" class="short" />
     <FigureField v-model="mean" label="Usual yield" :unit="unit" class="short" />
     <p v-if="needed === null" class="rust grow">
@@ -46,6 +46,7 @@ watch([difference, mean, () => props.treatments], async () => {
 
 <style scoped>
 .short {
-  max-width: 190px;
+  min-width: 220px;
+  max-width: 260px;
 }
 </style>

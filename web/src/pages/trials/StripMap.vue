@@ -11,17 +11,21 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [number: number] }>()
 const session = useSession()
-const W = 420
-const MOST = 300
+const WIDE = 46
+const H = 190
+/** Room below for an arrow to the north. */
+const NORTH = 34
 /** From pale to full, in percent; letters turn light where the ground is dark. */
 const [PALE, FULL] = [20, 75]
 const DARK = 0.55
 const drawn = computed(() => props.trial.strips.filter((s) => s.ring.length))
+const W = computed(() => WIDE * drawn.value.length)
 const frame = computed(() =>
   frameOf(
     drawn.value.map((s) => s.ring),
-    W,
-    MOST,
+    props.trial.bearingDeg ?? 0,
+    W.value,
+    H,
   ),
 )
 const values = computed(() =>
@@ -50,7 +54,7 @@ const strips = computed(() => {
 <template>
   <svg
     v-if="strips.length"
-    :viewBox="`-2 -2 ${W + 4} ${frame.height + 4}`"
+    :viewBox="`-2 -2 ${W + 4} ${H + NORTH + 4}`"
     role="group"
     :aria-label="`${strips.length} strips on ${trial.field}`"
   >
@@ -78,6 +82,14 @@ const strips = computed(() => {
         {{ s.number }}
       </text>
     </g>
+    <g
+      :transform="`translate(${W - 20},${H + NORTH / 2 + 2}) rotate(${frame.north})`"
+      class="north"
+      aria-hidden="true"
+    >
+      <path d="M0,12V-12M-5,-5L0,-12L5,-5" />
+    </g>
+    <text :x="W - 36" :y="H + NORTH / 2 + 6" class="n end">north</text>
   </svg>
   <p v-else class="muted">
     The field has no boundary yet, or the strips are wider than it is: they cannot be drawn.
@@ -87,7 +99,7 @@ const strips = computed(() => {
 <style scoped>
 svg {
   width: 100%;
-  max-width: 420px;
+  max-width: 520px;
 }
 path {
   stroke: var(--line);
@@ -113,7 +125,14 @@ text {
 .dark {
   fill: rgb(var(--v-theme-surface));
 }
-g {
+g[role='button'] {
   cursor: pointer;
+}
+.north path {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-surface));
+}
+.end {
+  text-anchor: end;
 }
 </style>

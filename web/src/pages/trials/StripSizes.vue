@@ -40,7 +40,7 @@ const say = (m: number) => session.amount(m, 'M')
 </script>
 
 <template>
-  <div class="row">
+  <div class="row mb-2">
     <v-select v-model="planter" :items="machines" label="Planter" class="machine" />
     <v-select
       v-model="others"

@@ -55,7 +55,13 @@ async function remove() {
     </p>
     <div class="both mt-3">
       <div>
-        <v-select v-model="measure" :items="measures" label="Coloured by" class="measure mb-2" />
+        <v-select
+          v-model="measure"
+          :items="measures"
+          label="Coloured by"
+          density="compact"
+          class="by mb-3"
+        />
         <StripMap :trial="trial" :measure="shown" :chosen="chosen" @choose="chosen = $event" />
         <ol class="ways">
           <li v-for="(t, i) in trial.treatments" :key="t.name">
@@ -102,10 +108,10 @@ summary h2 {
 }
 .both {
   display: grid;
-  grid-template-columns: minmax(260px, 430px) 1fr;
+  grid-template-columns: minmax(260px, 540px) 1fr;
   gap: 24px;
 }
-.measure {
+.by {
   max-width: 220px;
 }
 .ways {

@@ -71,13 +71,13 @@ async function keep() {
       :items="questions"
       label="What do you want to know?"
       :error-messages="wrong('question')"
-      class="mb-2"
+      class="mb-3"
     />
-    <div class="row">
+    <div class="row mb-3">
       <v-select v-model="fieldId" :items="ofFields" label="Field" class="half" />
       <v-select v-model="crop" :items="crops" label="Crop whose yield tells" class="half" />
     </div>
-    <div v-for="(t, i) in treatments" :key="i" class="row">
+    <div v-for="(t, i) in treatments" :key="i" class="row mb-2">
       <b class="letter">{{ letter(i) }}</b>
       <v-text-field
         v-model="t.name"
@@ -95,7 +95,7 @@ async function keep() {
         Leave out
       </v-btn>
     </div>
-    <div class="row mb-2">
+    <div class="row mb-3">
       <v-btn variant="text" @click="treatments.push(empty())">Add a way</v-btn>
       <v-text-field
         v-model="replicates"

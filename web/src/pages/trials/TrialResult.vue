@@ -21,7 +21,7 @@ const together = computed(() => props.result.together)
   <section class="mt-4">
     <h3>{{ result.label }}</h3>
     <p class="my-1">
-      <b>{{ sentence(session.reason(result.said)) }}</b>
+      <b>{{ sentence(session.reason(result.said)) }}.</b>
     </p>
     <p v-if="open" class="muted small">{{ open }} strips are still to be measured.</p>
     <StripDots v-if="result.treatments.length" :trial="trial" :result="result" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRead } from '../../farm/data'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
@@ -11,6 +11,8 @@ const session = useSession()
 const { data: trials, trouble, again } = useRead('/api/farms/{farmId}/trials')
 const laying = ref(false)
 const latest = ref<string>()
+/** One that says something is open, else the newest. */
+const first = computed(() => (trials.value?.find((t) => t.results.length) ?? trials.value?.[0])?.id)
 function laid(id: string) {
   laying.value = false
   latest.value = id
@@ -31,11 +33,6 @@ function laid(id: string) {
       No strips yet. Two ways side by side in one field, four times over, tell what no neighbour's
       yield does: which one pays on your soil, and how sure that is.
     </p>
-    <TrialCard
-      v-for="(t, i) in trials"
-      :key="t.id"
-      :trial="t"
-      :open="latest ? t.id === latest : i === 0 || t.results.length > 0"
-    />
+    <TrialCard v-for="t in trials" :key="t.id" :trial="t" :open="t.id === (latest ?? first)" />
   </div>
 </template>

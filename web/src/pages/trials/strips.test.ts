@@ -17,35 +17,23 @@ describe('strips as they are drawn', () => {
   it('have letters in the order of treatments', () => {
     expect([0, 1, 2].map(letter)).toEqual(['A', 'B', 'C'])
   })
-  it('keep their shape: a degree to the east is shorter than one to the north', () => {
-    const square = [
-      [
-        [-90, 60],
-        [-89, 60],
-        [-89, 61],
-        [-90, 61],
-      ],
-    ]
-    const frame = frameOf(square, 100, 1000)
-    const wide = frame.at([-89, 60])[0] - frame.at([-90, 60])[0]
-    expect(wide).toBeCloseTo(100, 6)
-    expect(frame.height / wide).toBeCloseTo(1 / Math.cos((60.5 * Math.PI) / 180), 6)
-    expect(frame.at([-90, 61])[1]).toBe(0)
-  })
-  it('fit a height, and stand in the middle then', () => {
-    const tall = [
-      [
-        [0, 0],
-        [1, 0],
-        [1, 4],
-        [0, 4],
-      ],
-    ]
-    const frame = frameOf(tall, 400, 200)
-    expect(frame.height).toBeCloseTo(200, 6)
-    const [left] = frame.at([0, 0])
-    const [right] = frame.at([1, 0])
-    expect(left).toBeCloseTo(400 - right, 6)
+  const box = (west: number, south: number, east: number, north: number) => [
+    [west, south],
+    [east, south],
+    [east, north],
+    [west, north],
+  ]
+  it('stand upright whichever way they run, the first to the left', () => {
+    const eastward = [box(0, 2, 9, 3), box(0, 1, 9, 2), box(0, 0, 9, 1)]
+    const frame = frameOf(eastward, 90, 300, 200)
+    const middle = (ring: number[][]) => outline(ring, frame.at).middle[0]
+    expect(eastward.map(middle).map(Math.round)).toEqual([50, 150, 250])
+    expect(frame.north).toBe(-90)
+    const northward = [box(0, 0, 1, 9), box(1, 0, 2, 9)]
+    const up = frameOf(northward, 0, 300, 200)
+    expect(outline(northward[0]!, up.at).middle[0]).toBeCloseTo(75, 6)
+    expect(up.at([0, 9])[1]).toBeCloseTo(0, 6)
+    expect(up.at([0, 0])[1]).toBeCloseTo(200, 6)
   })
   it('have their letter in the middle', () => {
     const o = outline(
@@ -80,10 +68,17 @@ describe('what stands on strips', () => {
     expect(said[0]).toMatchObject({
       gain: false,
       sure: true,
-      text: '$80 worse than rolled, $-120 to $-40 nine times in ten',
+      text: '$80 worse than rolled, between $40 and $120 nine times in ten',
     })
     expect(said[1]!.sure).toBe(false)
-    expect(said[1]!.text).toContain('better than rolled')
-    expect(said[1]!.text).toContain('either way')
+    expect(said[1]!.text).toBe(
+      '$10 better than rolled, from $30 worse to $50 better nine times in ten',
+    )
+    const won = paid(
+      { pays: [{ treatment: 'x', usdPerHa: 9, low: 4, high: 14 }] } as never,
+      'y',
+      String,
+    )
+    expect(won[0]!.text).toBe('9 better than y, between 4 and 14 nine times in ten')
   })
 })

@@ -9,25 +9,35 @@ type Result = Schemas['TrialResult']
 const FIRST = 'A'.charCodeAt(0)
 export const letter = (treatment: number) => String.fromCharCode(FIRST + treatment)
 
-/** Where degrees lie on a drawing of a width; its height follows. */
-export function frameOf(rings: number[][][], width: number, most: number) {
-  const points = rings.flat()
-  const lon = points.map((p) => p[0]!)
-  const lat = points.map((p) => p[1]!)
-  const west = Math.min(...lon)
-  const south = Math.min(...lat)
-  const north = Math.max(...lat)
-  const squeeze = Math.cos((((north + south) / 2) * Math.PI) / 180)
-  const wide = (Math.max(...lon) - west) * squeeze
-  const high = north - south
-  const scale = Math.min(width / wide, most / high)
-  const left = (width - wide * scale) / 2
+const HALF_TURN = 180
+const radians = (degrees: number) => (degrees * Math.PI) / HALF_TURN
+
+/**
+ * Strips drawn upright, the first to the left: across them to the width of the drawing, along them to
+ * its height, whatever their length is, so that each has room for its letter.
+ *
+ * @param bearing of the strips, degrees from north
+ */
+export function frameOf(rings: number[][][], bearing: number, width: number, height: number) {
+  const middle = rings[0]![0]![1]!
+  const squeeze = Math.cos(radians(middle))
+  const [sin, cos] = [Math.sin(radians(bearing)), Math.cos(radians(bearing))]
+  const turned = (p: number[]): [number, number] => {
+    const east = p[0]! * squeeze
+    return [east * cos - p[1]! * sin, east * sin + p[1]! * cos]
+  }
+  const points = rings.flat().map(turned)
+  const xs = points.map((p) => p[0])
+  const ys = points.map((p) => p[1])
+  const [left, right] = [Math.min(...xs), Math.max(...xs)]
+  const [low, high] = [Math.min(...ys), Math.max(...ys)]
   return {
-    height: high * scale,
-    at: (p: number[]): [number, number] => [
-      left + (p[0]! - west) * squeeze * scale,
-      (north - p[1]!) * scale,
-    ],
+    at: (p: number[]): [number, number] => {
+      const [x, y] = turned(p)
+      return [((x - left) / (right - left)) * width, ((high - y) / (high - low)) * height]
+    },
+    /** Which way north lies on the drawing, as a turn of an arrow that points up. */
+    north: -bearing,
   }
 }
 
@@ -75,12 +85,15 @@ export function paid(
   return result.pays.map((p) => {
     const gain = p.usdPerHa >= 0
     const sure = p.low > 0 || p.high < 0
-    const size = say(Math.abs(p.usdPerHa))
-    const range = `${say(p.low)} to ${say(p.high)}`
-    const text = gain
-      ? `${size} better than ${first}, ${range} nine times in ten`
-      : `${size} worse than ${first}, ${range} nine times in ten`
-    return { name: p.treatment, text: sure ? text : `${text}: it may be either way`, sure, gain }
+    const word = gain ? 'better' : 'worse'
+    const [near, far] = [p.low, p.high].map((v) => say(Math.abs(v))) as [string, string]
+    const range = !sure
+      ? `from ${near} worse to ${far} better`
+      : gain
+        ? `between ${near} and ${far}`
+        : `between ${far} and ${near}`
+    const text = `${say(Math.abs(p.usdPerHa))} ${word} than ${first}, ${range} nine times in ten`
+    return { name: p.treatment, text, sure, gain }
   })
 }
 

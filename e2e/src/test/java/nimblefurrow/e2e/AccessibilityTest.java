@@ -58,6 +58,7 @@ class AccessibilityTest {
                 "/map",
                 "/weather",
                 "/rules",
+                "/trials",
                 "/learnt",
                 "/new-password/of-nobody",
                 "/take-away",

@@ -40,7 +40,7 @@ final class Screenshots {
     desk.locator(".axis").getByText("wanted:").waitFor();
     take(desk, "field");
     desk.setViewportSize(1280, 800);
-    for (String page : new String[] {"map", "years", "open", "seed", "shed", "learnt"}) {
+    for (String page : new String[] {"map", "years", "trials", "seed", "shed", "learnt"}) {
       desk.navigate("/" + page);
       take(desk, page);
     }

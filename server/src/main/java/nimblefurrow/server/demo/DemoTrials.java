@@ -21,7 +21,10 @@ class DemoTrials {
   private static final double STRIP_M = 24.384;
 
   /** Strips of one field come out within so much of each other, as a share. */
-  private static final double LUCK = 0.04;
+  private static final double LUCK = 0.025;
+
+  /** Its blocks lie so far apart, as a share. */
+  private static final double BLOCKS = 0.04;
 
   private static final String ROLLING = "When to roll rye ahead of beans";
   private static final List<TrialViews.TreatmentInput> ROLLED =
@@ -87,8 +90,8 @@ class DemoTrials {
     Random luck = new Random(seed);
     List<TrialViews.StripInput> found = new ArrayList<>();
     for (TrialViews.StripView s : t.strips()) {
-      double ofBlock = 1 + LUCK * (s.block() - 2.5) / 2;
-      double yield = yields.get(s.treatment()) * ofBlock * (1 + LUCK / 3 * luck.nextGaussian());
+      double ofBlock = 1 + BLOCKS * (s.block() - 2.5) / 2;
+      double yield = yields.get(s.treatment()) * ofBlock * (1 + LUCK * luck.nextGaussian());
       double mulch = (s.treatment() == 2 ? 2.4 : 7.2 + 1.1 * s.treatment()) * ofBlock;
       boolean lost = season == 2024 && s.number() == 5;
       Map<String, Double> figures =

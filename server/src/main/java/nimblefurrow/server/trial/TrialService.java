@@ -276,14 +276,14 @@ public class TrialService {
 
   private static List<ReasonView> warnings(Trial t, int fit) {
     List<ReasonView> all = new ArrayList<>();
-    int freedom = (t.treatments.size() - 1) * (t.replicates - 1);
-    if (freedom < FEW_FREEDOM) {
+    int between = t.treatments.size() - 1;
+    int wanted = (FEW_FREEDOM + between - 1) / between + 1;
+    if (t.replicates < wanted) {
       all.add(
           ReasonView.of(
-              Reason.of(
-                      "only {n} degrees of freedom are left to tell chance by; six are wanted:"
-                          + " add a block")
-                  .with("n", freedom, Unit.COUNT)));
+              Reason.of("{n} blocks tell little from chance; {wanted} would tell more")
+                  .with("n", t.replicates, Unit.COUNT)
+                  .with("wanted", wanted, Unit.COUNT)));
     }
     if (fit > 0 && fit < t.strips.size()) {
       all.add(

@@ -1,0 +1,61 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Strips from their question to their sentence, as a grower clicks. */
+class TrialsTest {
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
+  }
+
+  private static void choose(Page page, String label, String item) {
+    page.locator(".v-select", Browser.holding(label)).first().click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(item)).first().click();
+  }
+
+  @Test
+  void stripsAreLaidOutLoggedAndTakenAway() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/trials");
+    assertThat(page.getByText("When to roll rye ahead of beans").first()).isVisible();
+    assertThat(page.getByText(Pattern.compile("came to .* bu/ac more than")).first()).isVisible();
+    button(page, "Lay out strips").click();
+    page.getByLabel("What do you want to know?").fill("How much seed pays");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Tab");
+    choose(page, "Field", "Creek Forty");
+    page.getByLabel("One way, such as what you do now").fill("half rate");
+    page.getByLabel("Another way").first().fill("full rate");
+    if (page.getByLabel("Another way").count() > 1) {
+      button(page, "Leave C out").click();
+    }
+    assertThat(page.getByText(Pattern.compile("80 ft a strip"))).isVisible();
+    button(page, "Shuffle and lay out").click();
+    Locator card = page.locator("details.trial[open]");
+    assertThat(card.locator("h2")).containsText("How much seed pays");
+    assertThat(card.locator("svg g[role=button]")).hasCount(8);
+    button(page, "Begin").click();
+    card.getByLabel("Yield, bu/ac").fill("900,000");
+    button(page, "Write down").click();
+    assertThat(card.getByText(Pattern.compile("Yield must be given"))).isVisible();
+    card.getByLabel("Yield, bu/ac").fill("52");
+    button(page, "Write down").click();
+    assertThat(card.locator(".log b")).containsText("Strip 2");
+    card.getByLabel("Lost, because").fill("a wheel track");
+    button(page, "Write down").click();
+    assertThat(card.locator(".log b")).containsText("Strip 3");
+    assertThat(card.locator("svg path.lost")).hasCount(1);
+    assertThat(card.locator("summary")).containsText("6 strips to measure");
+    card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take away")).click();
+    assertThat(
+            page.locator("details.trial")
+                .filter(new Locator.FilterOptions().setHasText("How much seed pays")))
+        .hasCount(0);
+  }
+}
