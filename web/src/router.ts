@@ -45,6 +45,11 @@ const made = createRouter({
       component: () => import('./pages/trials/TrialsPage.vue'),
     },
     {
+      path: '/worth',
+      meta: { title: 'Does it pay' },
+      component: () => import('./pages/worth/WorthPage.vue'),
+    },
+    {
       path: '/learnt',
       meta: { title: 'Your record' },
       component: () => import('./pages/learnt/LearntPage.vue'),

@@ -1,6 +1,7 @@
 import {
   mdiAccountOutline,
   mdiCalendarRange,
+  mdiCashCheck,
   mdiChartScatterPlot,
   mdiMapOutline,
   mdiScaleBalance,
@@ -56,6 +57,7 @@ export const more: Page[] = [
   { to: '/weather', name: 'Weather', icon: mdiWeatherPartlyRainy },
   { to: '/rules', name: 'Rules', icon: mdiScaleBalance },
   { to: '/trials', name: 'Strips', icon: mdiViewWeekOutline },
+  { to: '/worth', name: 'Does it pay', icon: mdiCashCheck },
   { to: '/learnt', name: 'Your record', icon: mdiChartScatterPlot },
   { to: '/take-away', name: 'Take away', icon: mdiTrayArrowDown },
   { to: '/account', name: 'Account', icon: mdiAccountOutline },

@@ -13,8 +13,12 @@ const figures = ref<Record<string, number | undefined>>({})
 const lost = ref('')
 const refused = ref<Refusal | null>(null)
 const strip = () => props.trial.strips[props.number - 1]!
+/** What was answered last is newer than what the page has until it is asked again. */
+let latest = 0
+const version = () => Math.max(latest, props.trial.version ?? 0)
+// Only another strip begins anew: what is being typed is not lost when the page is asked again.
 watch(
-  () => [props.number, props.trial.version],
+  () => props.number,
   () => {
     figures.value = { ...strip().figures }
     lost.value = strip().lost ?? ''
@@ -30,11 +34,13 @@ async function keep() {
     () =>
       alter('PUT', '/api/farms/{farmId}/trials/{trialId}/strips/{number}', {
         path: { trialId: props.trial.id, number: props.number },
-        body: { version: props.trial.version, lost: lost.value || undefined, figures: kept },
+        body: { version: version(), lost: lost.value || undefined, figures: kept },
       }),
     (r) => (refused.value = r),
   )
-  if (done) emit('next')
+  if (!done) return
+  latest = done.version ?? 0
+  emit('next')
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { alter } from '../../farm/data'
+import { farmNow } from '../../farm/now'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -28,6 +29,12 @@ function next() {
   )
   chosen.value = open?.number
 }
+const FILES = [
+  { format: 'geojson', name: 'GeoJSON' },
+  { format: 'kml', name: 'KML' },
+  { format: 'gpx', name: 'GPX' },
+]
+const file = (format: string) => `/api/farms/${farmNow()}/trials/${props.trial.id}/strips.${format}`
 const address = '/api/farms/{farmId}/trials/{trialId}' as const
 const path = computed(() => ({ trialId: props.trial.id }))
 async function remove() {
@@ -92,6 +99,27 @@ async function remove() {
         <TrialResult v-for="r in trial.results" :key="r.key" :trial="trial" :result="r" />
       </div>
     </div>
+    <table class="plain paper mt-3">
+      <caption>
+        Flags, from the left
+      </caption>
+      <tbody>
+        <tr v-for="s in trial.strips" :key="s.number">
+          <td class="n">{{ s.number }}</td>
+          <td>block {{ s.block }}</td>
+          <td>
+            <b>{{ letter(s.treatment) }}</b> {{ trial.treatments[s.treatment]!.name }}
+          </td>
+          <td class="write"></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="trial.strips[0]?.ring.length" class="small no-print">
+      Strips for the cab:
+      <a v-for="f in FILES" :key="f.format" :href="file(f.format)" download class="mr-2">{{
+        f.name
+      }}</a>
+    </p>
     <div v-if="session.owner" class="row mt-3 no-print">
       <v-btn variant="text" @click="remove">Take away</v-btn>
     </div>
@@ -117,6 +145,18 @@ summary h2 {
 .ways {
   list-style: none;
   padding: 0;
+}
+.paper {
+  display: none;
+}
+.write {
+  width: 45%;
+  border-bottom: 1px solid var(--line);
+}
+@media print {
+  .paper {
+    display: table;
+  }
 }
 @media (max-width: 760px) {
   .both {

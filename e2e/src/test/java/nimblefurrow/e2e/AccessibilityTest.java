@@ -59,6 +59,7 @@ class AccessibilityTest {
                 "/weather",
                 "/rules",
                 "/trials",
+                "/worth",
                 "/learnt",
                 "/new-password/of-nobody",
                 "/take-away",

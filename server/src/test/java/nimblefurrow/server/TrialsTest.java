@@ -80,6 +80,30 @@ class TrialsTest {
   }
 
   @Test
+  void stripsLeaveAsFilesThatMachinesRead() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = owner.furrow(farm, "Creek Forty").get("fieldId").asString();
+    String at = farm + "/trials/" + UUID.randomUUID();
+    owner.put(at, trial(field, "Which?", "early & \"soon\"", "late")).ok();
+    JsonNode features = Api.parsed(owner.get(at + "/strips.geojson").ok().text()).get("features");
+    assertThat(features.size()).isEqualTo(6);
+    JsonNode first = features.get(0);
+    assertThat(first.at("/geometry/type").asString()).isEqualTo("Polygon");
+    JsonNode ring = first.at("/geometry/coordinates/0");
+    assertThat(ring.get(0)).isEqualTo(ring.get(ring.size() - 1));
+    List<String> names = new ArrayList<>();
+    features.forEach(f -> names.add(f.at("/properties/name").asString()));
+    assertThat(names.get(5)).startsWith("strip 6: ");
+    assertThat(names.toString()).contains("early & \"soon\"");
+    assertThat(owner.get(at + "/strips.kml").ok().text())
+        .contains("<LinearRing>")
+        .contains("early &amp; ");
+    assertThat(owner.get(at + "/strips.gpx").ok().text()).contains("<rtept lat=\"41.");
+    assertThat(owner.get(at + "/strips.shp").refused(404)).contains("geojson, kml or gpx");
+  }
+
+  @Test
   void aLostStripSaysWhyAndDoesNotCount() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();

@@ -1,13 +1,9 @@
 package nimblefurrow.server.job;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
-import nimblefurrow.server.support.NotFound;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -82,24 +78,6 @@ class JobController {
       @RequestParam(required = false) @Nullable Double bearingDeg,
       @RequestParam(defaultValue = "0") double marginM) {
     LineService.Lines found = lines(farmId, fieldId, swathM, headlands, bearingDeg, marginM);
-    String text =
-        switch (format) {
-          case "geojson" -> LineService.geoJson(found);
-          case "kml" -> LineService.kml(found);
-          case "gpx" -> LineService.gpx(found);
-          default -> throw new NotFound("Lines come as geojson, kml or gpx.");
-        };
-    String type =
-        switch (format) {
-          case "geojson" -> "application/geo+json";
-          case "kml" -> "application/vnd.google-earth.kml+xml";
-          default -> "application/gpx+xml";
-        };
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(type))
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            "attachment; filename=\"" + found.name().replaceAll("\\W+", "-") + "." + format + "\"")
-        .body(text.getBytes(StandardCharsets.UTF_8));
+    return LineService.file(found).as(format);
   }
 }

@@ -2,13 +2,13 @@ package nimblefurrow.server.job;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.load.SwathLines;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.support.NotFound;
+import nimblefurrow.server.support.ShapeFile;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -16,7 +16,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.springframework.stereotype.Service;
 
-/** Lines over a field in degrees, and as files that machines and controllers read. */
+/** Lines over a field in degrees. */
 @Service
 class LineService {
   private static final Geometry NOTHING = new GeometryFactory().createPolygon();
@@ -96,78 +96,13 @@ class LineService {
     return new Line(kind, points);
   }
 
-  /** RFC 7946. */
-  static String geoJson(Lines all) {
-    StringBuilder s = new StringBuilder("{\"type\":\"FeatureCollection\",\"features\":[");
-    int n = 0;
+  /** The lines as files have them. */
+  static ShapeFile file(Lines all) {
+    List<ShapeFile.Shape> shapes = new ArrayList<>();
     for (Line line : all.lines()) {
-      s.append(n++ == 0 ? "" : ",")
-          .append("{\"type\":\"Feature\",\"properties\":{\"kind\":\"")
-          .append(line.kind())
-          .append("\",\"order\":")
-          .append(n)
-          .append("},\"geometry\":{\"type\":\"LineString\",\"coordinates\":[")
-          .append(joined(line, "[%.7f,%.7f]", ","))
-          .append("]}}");
+      String name = line.kind() + " " + (shapes.size() + 1);
+      shapes.add(new ShapeFile.Shape(line.kind(), name, false, line.points()));
     }
-    return s.append("]}").toString();
-  }
-
-  /** OGC KML 2.2. */
-  static String kml(Lines all) {
-    StringBuilder s =
-        new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
-            .append("<kml xmlns=\"http://www.opengis.net/kml/2.2\"><Document><name>")
-            .append(escaped(all.name()))
-            .append("</name>\n");
-    int n = 0;
-    for (Line line : all.lines()) {
-      s.append("<Placemark><name>")
-          .append(line.kind())
-          .append(' ')
-          .append(++n)
-          .append("</name><LineString><coordinates>")
-          .append(joined(line, "%.7f,%.7f,0", " "))
-          .append("</coordinates></LineString></Placemark>\n");
-    }
-    return s.append("</Document></kml>\n").toString();
-  }
-
-  /** GPX 1.1, a route a line. */
-  static String gpx(Lines all) {
-    StringBuilder s =
-        new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
-            .append("<gpx version=\"1.1\" creator=\"Nimble Furrow\"")
-            .append(" xmlns=\"http://www.topografix.com/GPX/1/1\">\n");
-    int n = 0;
-    for (Line line : all.lines()) {
-      s.append("<rte><name>")
-          .append(escaped(all.name()))
-          .append(' ')
-          .append(line.kind())
-          .append(' ')
-          .append(++n)
-          .append("</name>");
-      line.points()
-          .forEach(
-              p ->
-                  s.append(
-                      String.format(
-                          Locale.ROOT, "<rtept lat=\"%.7f\" lon=\"%.7f\"/>", p[1], p[0])));
-      s.append("</rte>\n");
-    }
-    return s.append("</gpx>\n").toString();
-  }
-
-  private static String joined(Line line, String format, String between) {
-    StringBuilder s = new StringBuilder();
-    for (double[] p : line.points()) {
-      s.append(s.isEmpty() ? "" : between).append(String.format(Locale.ROOT, format, p[0], p[1]));
-    }
-    return s.toString();
-  }
-
-  private static String escaped(String text) {
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    return new ShapeFile(all.name(), shapes);
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +31,14 @@ class TrialController {
   List<TrialViews.TrialView> trials(@PathVariable UUID farmId) {
     access.see(farmId);
     return trials.trials(farmId);
+  }
+
+  /** Strips as they lie, for machines: {@code geojson}, {@code kml} or {@code gpx}. */
+  @GetMapping("/{trialId}/strips.{format}")
+  ResponseEntity<byte[]> strips(
+      @PathVariable UUID farmId, @PathVariable UUID trialId, @PathVariable String format) {
+    access.see(farmId);
+    return trials.file(farmId, trialId).as(format);
   }
 
   @PutMapping("/{trialId}")

@@ -24,6 +24,7 @@ import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
+import nimblefurrow.server.support.ShapeFile;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -76,6 +77,27 @@ public class TrialService {
         .filter(t -> t.id().equals(id))
         .findFirst()
         .orElseThrow(() -> new NotFound(AWAY));
+  }
+
+  /**
+   * The strips of a trial as files have them.
+   *
+   * @throws NotFound when the field has no boundary
+   */
+  @Transactional(readOnly = true)
+  public ShapeFile file(UUID farmId, UUID id) {
+    TrialViews.TrialView t = trial(farmId, id);
+    List<ShapeFile.Shape> shapes = new ArrayList<>();
+    for (TrialViews.StripView s : t.strips()) {
+      if (!s.ring().isEmpty()) {
+        String name = "strip " + s.number() + ": " + t.treatments().get(s.treatment()).name();
+        shapes.add(new ShapeFile.Shape("strip", name, true, s.ring()));
+      }
+    }
+    if (shapes.isEmpty()) {
+      throw new NotFound(t.field() + " has no boundary that holds the strips; draw one first.");
+    }
+    return new ShapeFile(t.field() + " strips", shapes);
   }
 
   /**
