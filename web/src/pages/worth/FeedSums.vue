@@ -44,7 +44,7 @@ const weeks = (value: number) => session.amount(value, 'COUNT', 1)
       <div class="row">
         <FigureField
           v-model="grazing.standingKgPerHa"
-          label="Dry cover that stands"
+          label="Dry cover"
           unit="KG_PER_HA"
           class="figure"
         />

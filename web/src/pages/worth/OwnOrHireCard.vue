@@ -45,7 +45,7 @@ const money = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
       <FigureField v-model="q.interest" label="Interest a year" unit="SHARE" class="figure" />
       <FigureField
         v-model="q.fixedPerYear"
-        label="Shed, insurance a year"
+        label="Fixed a year"
         unit="USD"
         class="figure"
       />

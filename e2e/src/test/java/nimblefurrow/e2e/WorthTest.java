@@ -31,7 +31,7 @@ class WorthTest {
     Locator own = page.locator(".card", Browser.holding("Own or hire?"));
     own.getByLabel("Price of the machine, $").fill("60,000");
     own.getByLabel("Sold for then, $").fill("15,000");
-    own.getByLabel("Shed, insurance a year, $").fill("900");
+    own.getByLabel("Fixed a year, $").fill("900");
     own.getByLabel("Fuel, wear, driver, $/ac").fill("9");
     own.getByLabel("Hired it costs, $/ac").fill("18");
     own.getByLabel("Area a year, ac").fill("100");
@@ -40,7 +40,7 @@ class WorthTest {
     assertThat(own.locator(".answer")).hasText("Own it");
 
     Locator feed = page.locator(".card", Browser.holding("How long does it feed?"));
-    feed.getByLabel("Dry cover that stands, lb/ac").fill("3,000");
+    feed.getByLabel("Dry cover, lb/ac").fill("3,000");
     feed.getByLabel("Area, ac").fill("50");
     feed.getByLabel("Head").fill("60");
     assertThat(feed.locator(".answer")).containsText("weeks");
