@@ -43,12 +43,7 @@ const money = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
       <FigureField v-model="q.lifeYears" label="Kept, years" class="figure" />
       <FigureField v-model="q.salvage" label="Sold for then" unit="USD" class="figure" />
       <FigureField v-model="q.interest" label="Interest a year" unit="SHARE" class="figure" />
-      <FigureField
-        v-model="q.fixedPerYear"
-        label="Fixed a year"
-        unit="USD"
-        class="figure"
-      />
+      <FigureField v-model="q.fixedPerYear" label="Fixed a year" unit="USD" class="figure" />
       <FigureField
         v-model="q.variablePerHa"
         label="Fuel, wear, driver"
