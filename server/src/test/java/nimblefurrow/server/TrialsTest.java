@@ -63,6 +63,11 @@ class TrialsTest {
           3.5 + (s.get("treatment").asInt() == 0 ? 0.4 : 0) + 0.1 * s.get("block").asInt();
       yield += s.get("number").asInt() == 1 ? 0.05 : 0;
       t = strip(owner, at, t, s.get("number").asInt(), Map.of("yieldMgPerHa", yield));
+      if (s.get("number").asInt() == 1) {
+        JsonNode early = t.at("/results/0/said");
+        assertThat(early.get("text").asString()).startsWith("nothing can be told yet");
+        assertThat(early.at("/figures/n/value").asInt()).isEqualTo(5);
+      }
     }
     JsonNode yield = t.get("results").get(0);
     assertThat(yield.get("unit").asString()).isEqualTo("BEAN_MG_PER_HA");

@@ -7,9 +7,6 @@ import org.apache.commons.statistics.distribution.TDistribution;
 
 /** How many blocks a trial needs to see a difference that would change a grower's mind. */
 public final class Replicates {
-  /** Coefficient of variation of strips where a farm has no trial of its own yet. Working value. */
-  public static final double USUAL_CV = 0.06;
-
   /** So sure a trial is to be to see a difference that is there. */
   public static final double USUAL_POWER = 0.8;
 
@@ -17,6 +14,9 @@ public final class Replicates {
   public static final double USUAL_RISK = 0.1;
 
   private static final int MOST = 50;
+
+  /** With fewer degrees of freedom of error little is told from chance. Working value. */
+  private static final int FEW_FREEDOM = 6;
 
   private Replicates() {}
 
@@ -69,6 +69,15 @@ public final class Replicates {
       }
     }
     return OptionalInt.empty();
+  }
+
+  /**
+   * {@return the fewest blocks that leave six degrees of freedom to tell chance by}
+   *
+   * @param treatments how many are compared, two at least
+   */
+  public static int toTellChance(int treatments) {
+    return (int) Math.ceil((double) FEW_FREEDOM / (treatments - 1)) + 1;
   }
 
   private static void chance(String where, double value) {

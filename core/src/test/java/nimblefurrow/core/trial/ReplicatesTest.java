@@ -82,6 +82,13 @@ class ReplicatesTest {
     assertThat(Replicates.needed(tiny, 0.8, 0.1)).isEmpty();
   }
 
+  @ParameterizedTest
+  @CsvSource({"2, 7", "3, 4", "4, 3", "7, 2", "8, 2"})
+  void blocksThatLeaveSixDegreesOfFreedom(int treatments, int blocks) {
+    assertThat(Replicates.toTellChance(treatments)).isEqualTo(blocks);
+    assertThat((treatments - 1) * (blocks - 1)).isGreaterThanOrEqualTo(6);
+  }
+
   @Test
   void nonsenseIsRefused() {
     assertThatThrownBy(() -> new Replicates.Wanted(0, 0.06, 180, 2)).isInstanceOf(Refused.class);

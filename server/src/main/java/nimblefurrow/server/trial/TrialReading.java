@@ -69,7 +69,7 @@ final class TrialReading {
           figure.key(),
           figure.label(),
           unit,
-          ReasonView.of(Reason.of(String.valueOf(notYet.getMessage()))),
+          ReasonView.of(notYet(t, figure, notYet)),
           List.of(),
           List.of(),
           null,
@@ -90,6 +90,20 @@ final class TrialReading {
         trial.anova().p(),
         figure == EntryFigure.YIELD ? pays(t, trial) : List.of(),
         together(t, figure, fields));
+  }
+
+  /** Why nothing can be said: strips that wait to be measured come before any other reason. */
+  private static Reason notYet(Trial t, EntryFigure figure, Refused why) {
+    long waiting =
+        t.strips.stream()
+            .filter(s -> s.lost() == null && !s.figures().containsKey(figure.key()))
+            .count();
+    if (waiting > 0) {
+      return Reason.of("nothing can be told yet: {n} strips are still to be measured")
+          .with("n", waiting, Unit.COUNT);
+    }
+    String sentence = String.valueOf(why.getMessage());
+    return Reason.of(sentence.replaceFirst("\\.$", ""));
   }
 
   private List<Pay> pays(Trial t, BlockTrial trial) {

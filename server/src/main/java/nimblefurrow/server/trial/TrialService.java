@@ -11,6 +11,7 @@ import java.util.UUID;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.trial.Replicates;
 import nimblefurrow.core.trial.Shuffle;
 import nimblefurrow.core.trial.StripMap;
 import nimblefurrow.core.units.Need;
@@ -38,7 +39,6 @@ public class TrialService {
   private static final String AWAY = "This farm has no such trial.";
   private static final int MOST_STRIPS = 200;
   private static final int LONGEST = 120;
-  private static final int FEW_FREEDOM = 6;
   private static final double WIDEST_M = 100;
 
   private final Trials trials;
@@ -182,7 +182,7 @@ public class TrialService {
     }
     Need.positive("stripWidthM", "The width of a strip", in.stripWidthM());
     if (in.stripWidthM() > WIDEST_M) {
-      throw new Refused("stripWidthM", "A strip is up to %.0f m wide.".formatted(WIDEST_M));
+      throw new Refused("stripWidthM", "A strip is up to %.0f m wide (328 ft).".formatted(WIDEST_M));
     }
     Set<String> names = new HashSet<>();
     for (int i = 0; i < in.treatments().size(); i++) {
@@ -298,8 +298,7 @@ public class TrialService {
 
   private static List<ReasonView> warnings(Trial t, int fit) {
     List<ReasonView> all = new ArrayList<>();
-    int between = t.treatments.size() - 1;
-    int wanted = (FEW_FREEDOM + between - 1) / between + 1;
+    int wanted = Replicates.toTellChance(t.treatments.size());
     if (t.replicates < wanted) {
       all.add(
           ReasonView.of(
