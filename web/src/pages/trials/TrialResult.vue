@@ -23,7 +23,9 @@ const together = computed(() => props.result.together)
     <p class="my-1">
       <b>{{ sentence(session.reason(result.said)) }}.</b>
     </p>
-    <p v-if="open" class="muted small">{{ open }} strips are still to be measured.</p>
+    <p v-if="open && result.treatments.length" class="muted small">
+      {{ open }} strips are still to be measured.
+    </p>
     <StripDots v-if="result.treatments.length" :trial="trial" :result="result" />
     <ul v-if="pays.length" class="pays">
       <li v-for="p in pays" :key="p.name" :class="{ gain: p.gain, rust: !p.gain && p.sure }">

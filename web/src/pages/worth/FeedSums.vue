@@ -102,13 +102,4 @@ const weeks = (value: number) => session.amount(value, 'COUNT', 1)
   </div>
 </template>
 
-<style scoped>
-.figure {
-  max-width: 210px;
-  min-width: 170px;
-}
-.answer {
-  font-size: 1.7rem;
-  font-weight: 680;
-}
-</style>
+<style scoped src="./sums.css"></style>

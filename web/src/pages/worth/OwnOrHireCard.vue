@@ -68,13 +68,4 @@ const money = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
   </section>
 </template>
 
-<style scoped>
-.figure {
-  max-width: 210px;
-  min-width: 170px;
-}
-.answer {
-  font-size: 1.7rem;
-  font-weight: 680;
-}
-</style>
+<style scoped src="./sums.css"></style>
