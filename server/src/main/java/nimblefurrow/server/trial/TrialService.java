@@ -182,7 +182,8 @@ public class TrialService {
     }
     Need.positive("stripWidthM", "The width of a strip", in.stripWidthM());
     if (in.stripWidthM() > WIDEST_M) {
-      throw new Refused("stripWidthM", "A strip is up to %.0f m wide (328 ft).".formatted(WIDEST_M));
+      throw new Refused(
+          "stripWidthM", "A strip is up to %.0f m wide (328 ft).".formatted(WIDEST_M));
     }
     Set<String> names = new HashSet<>();
     for (int i = 0; i < in.treatments().size(); i++) {
