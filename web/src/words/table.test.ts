@@ -20,7 +20,7 @@ it.each([
   ['M_PER_S', 4.4704, '10 mph', '4.5 m/s'],
   ['G_PER_L', 480, '4.01 lb/gal', '480 g/L'],
   ['CORN_MG_PER_HA', 12.55, '200 bu/ac', '12.6 Mg/ha'],
-  ['USD_PER_MG_BEAN', 440.92, '12.00 $/bu', '441 $/Mg'],
+  ['USD_PER_MG_BEAN', 440.92, '$12.00/bu', '$441/Mg'],
   ['CROP_PER_M2', 8, '32,375 per acre', '80,000 per ha'],
   ['COUNT', 3, '3', '3'],
   ['DAYS', 1, '1 day', '1 day'],

@@ -172,6 +172,10 @@ export const UNITS = {
     us: { factor: 0.0272155422, offset: 0, name: '$/bu', digits: 2 },
     metric: { factor: 1, offset: 0, name: '$/Mg', digits: 0 },
   },
+  USD_PER_MG: {
+    us: { factor: 0.90718474, offset: 0, name: '$/ton', digits: 0 },
+    metric: { factor: 1, offset: 0, name: '$/Mg', digits: 0 },
+  },
   HA_PER_HOUR: {
     us: { factor: 2.4710538146716536, offset: 0, name: 'ac/h', digits: 1 },
     metric: { factor: 1, offset: 0, name: 'ha/h', digits: 1 },

@@ -43,11 +43,12 @@ export function say(value: number, unit: Unit, system: UnitSystem, digits?: numb
     minimumFractionDigits: decimals,
     maximumFractionDigits: decimals,
   })
-  if (unit === 'USD_PER_KG') return `$${number}/${system === 'us' ? 'lb' : 'kg'}`
-  if (unit === 'USD' || unit === 'USD_CENTS') return `$${number}`
-  if (unit === 'USD_PER_HA') return `$${number}/${system === 'us' ? 'ac' : 'ha'}`
   const name = unit === 'DAYS' && number === '1' ? 'day' : s.name
   // A nought is never below nought.
   const signed = /^-[0.]*$/.test(number) ? number.slice(1) : number.replace('-', '−')
+  if (name.startsWith('$')) {
+    const size = `$${signed.replace('−', '')}${name.slice(1)}`
+    return signed.startsWith('−') ? `−${size}` : size
+  }
   return name ? `${signed} ${name}` : signed
 }

@@ -9,6 +9,7 @@ import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { useUnsaved } from '../../shell/unsaved'
 import { sentence } from '../../words/reasons'
+import PriceCard from './PriceCard.vue'
 
 /** Dates of insurers, what late planting costs, what each way costs: data the farm may change. */
 type Rules = Schemas['RulesView']
@@ -113,6 +114,7 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
         </div>
         <p class="muted small">Negative days are before planting.</p>
       </section>
+      <PriceCard />
       <section class="card">
         <h2>What late planting costs</h2>
         <div v-for="l in rules.ending.latePlanting" :key="l.crop" class="mb-4">
@@ -121,11 +123,6 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
             <MonthDayField v-model="l.bestUntil" label="Best until" />
             <MonthDayField v-model="l.lastOn" label="Last day" />
             <FigureField v-model="l.yieldMgPerHa" label="Yield" :unit="yieldUnit(l.crop)" />
-            <FigureField
-              v-model="l.usdPerMg"
-              label="Price"
-              :unit="l.crop === 'corn' ? 'USD_PER_MG_CORN' : 'USD_PER_MG_BEAN'"
-            />
             <FigureField
               v-for="(d, i) in DAYS"
               :key="d"
@@ -166,12 +163,6 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
         <h2>Other</h2>
         <div class="two">
           <FigureField
-            v-model="rules.ending.nitrogenUsdPerKg"
-            label="Nitrogen"
-            unit="USD_PER_KG"
-            :error="wrong('ending.nitrogenUsdPerKg')"
-          />
-          <FigureField
             v-model="rules.ending.weedMulchMgPerHa"
             label="Mulch that holds weeds"
             unit="MG_PER_HA"
@@ -210,7 +201,7 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
 }
 .late {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(3, 1fr);
   gap: 8px;
 }
 @media (max-width: 600px) {

@@ -74,7 +74,7 @@ const paper = (c: Schemas['CustomerView']) =>
             <tbody>
               <tr v-for="l in quote.lines" :key="l.fieldId + l.label">
                 <td>
-                  {{ l.field }}<span class="muted">, {{ l.label }}</span>
+                  {{ l.field }}<span class="muted">, {{ l.words || l.label }}</span>
                   <div class="muted">
                     {{ sayDay(l.startOn) }}, {{ session.amount(l.areaHa, 'HA') }},
                     {{ session.amount(l.hours, 'HOURS')
@@ -87,7 +87,6 @@ const paper = (c: Schemas['CustomerView']) =>
                 </td>
                 <td class="n">
                   {{ l.by === 'nothing' ? 'no price yet' : cents(l.usd) }}
-                  <div v-if="l.by !== 'nothing'" class="muted">by {{ l.by }}</div>
                 </td>
               </tr>
               <tr>

@@ -25,15 +25,9 @@ const room = computed(() => rooms(links.value, session.usual('coverRoom')))
 const roomAfter = (id: string) => room.value.find((r) => r.after === id)
 const usd = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
 const cost = (l: Schemas['LinkView']) => (l.cost ? usd(l.cost.all) : '')
-const parts = (l: Schemas['LinkView']) =>
+const net = (l: Schemas['LinkView']) =>
   l.cost &&
-  [
-    `seed ${usd(l.cost.seed)}`,
-    l.cost.seeding === undefined ? '' : `seeding ${usd(l.cost.seeding)}`,
-    `ending ${usd(l.cost.ending)}`,
-  ]
-    .filter(Boolean)
-    .join(', ')
+  `costs ${usd(l.cost.all)} as planned; with what it brings, as it stands, ${usd(l.cost.net)}`
 const brokenAt = (id: string) => (chain.value?.broken ?? []).filter((b) => b.linkId === id)
 
 function look(season: number, link?: string) {
@@ -96,7 +90,7 @@ const grew = (l: Schemas['LinkView']) =>
             <td class="muted">{{ l.purposes.join(', ') }}</td>
             <td class="muted">{{ l.how }}</td>
             <td class="n">{{ grew(l) }}</td>
-            <td class="n muted" :title="parts(l)">{{ cost(l) }}</td>
+            <td class="n muted" :title="net(l)">{{ cost(l) }}</td>
           </tr>
           <tr v-if="session.owner && roomAfter(l.id)" class="room no-print">
             <td colspan="6">

@@ -8,6 +8,7 @@ import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
 import { sayFullDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
+import AccountCard from './AccountCard.vue'
 import AfterEnding from './AfterEnding.vue'
 import ChainCard from './ChainCard.vue'
 import CoverChoices from './CoverChoices.vue'
@@ -177,6 +178,7 @@ useEventListener('keydown', (event) => {
             :species="draft?.components.map((c) => c.species) ?? []"
             :machine="draft?.machineId"
           />
+          <AccountCard :field-id="fieldId" :plan-id="shown.furrow.plan?.id" />
           <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
         </template>
       </FieldQuestions>

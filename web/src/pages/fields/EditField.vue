@@ -133,6 +133,13 @@ async function remove() {
       <CropFields v-model="input.nextCrop" which="nextCrop" :at="at" />
       <v-textarea v-model="input.rotationNotes" label="Notes on the rotation" class="mt-5" />
       <v-text-field
+        v-model="input.landlord"
+        label="Landlord"
+        placeholder="empty for your own ground"
+        class="mt-2"
+        :error-messages="at('landlord')"
+      />
+      <v-text-field
         v-model="input.hazards"
         label="Hazards a driver must know"
         placeholder="power line, soft spot, open inlet"

@@ -14,6 +14,7 @@ const field = {
   erodible: false,
   organic: false,
   rotationNotes: '',
+  landlord: '',
   hazards: '',
   crop: { kind: 'corn', plantedOn: '2026-05-01', maturity: 105 },
   nextCrop: { kind: 'soybean' },

@@ -23,6 +23,7 @@ export function blank(): FieldForm {
     erodible: false,
     organic: false,
     rotationNotes: '',
+    landlord: '',
     hazards: '',
     crop: { kind: 'corn' },
     nextCrop: { kind: 'soybean' },
@@ -88,6 +89,7 @@ export function conflicts(
     ['next crop', (f) => crops[f.nextCrop.kind]],
     ['next planted', (f) => f.nextCrop.plantedOn],
     ['notes', (f) => f.rotationNotes],
+    ['landlord', (f) => f.landlord],
     ['hazards', (f) => f.hazards],
     ['left out', (f) => f.leftOutReason],
   ]

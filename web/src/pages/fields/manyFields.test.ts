@@ -15,6 +15,7 @@ const field: FieldView = {
   erodible: false,
   organic: true,
   rotationNotes: 'rye',
+  landlord: '',
   hazards: 'houses',
   leftOutReason: 'rented out',
   crop: { kind: 'corn', plantedOn: '2026-05-04', maturity: 104, rowSpacingM: 0.76 },

@@ -50,6 +50,7 @@ export function asInput(f: FieldView): Input {
     erodible: f.erodible,
     organic: f.organic,
     rotationNotes: f.rotationNotes,
+    landlord: f.landlord,
     hazards: f.hazards,
     leftOutReason: f.leftOutReason,
     crop: { ...f.crop },

@@ -13,10 +13,10 @@ const to = ref('')
 const hours = ref<number>()
 const pricePerHa = ref<number>()
 const pricePerHour = ref<number>()
-const limit = ref<number | undefined>(session.usual('areaPriceUpTo'))
-const minimum = ref<number | undefined>(0)
-const km = ref<number | undefined>(0)
-const perKm = ref<number | undefined>(session.usual('usdPerKm'))
+const limit = ref<number>()
+const minimum = ref<number>()
+const km = ref<number>()
+const perKm = ref<number>()
 const tax = ref<number>()
 
 function bill(d: Schemas['Seeding']) {
@@ -27,6 +27,11 @@ function bill(d: Schemas['Seeding']) {
     : d.areaHa / session.usual('areaPerHour')
   pricePerHa.value = m?.machine.usdPerHa ?? session.usual('usdPerHa')
   pricePerHour.value = m?.machine.usdPerHour ?? session.usual('usdPerHour')
+  const terms = m?.machine.terms ?? {}
+  limit.value = terms.weightLimitKgPerHa ?? session.usual('areaPriceUpTo')
+  minimum.value = terms.leastUsd ?? 0
+  km.value = terms.wayKm ?? 0
+  perKm.value = terms.usdPerKm ?? session.usual('usdPerKm')
 }
 const address = computed(() => {
   if (!billed.value) return ''

@@ -15,6 +15,7 @@ const machine = defineModel<Schemas['MachineView'] | null>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 const session = useSession()
 const form = ref({ ...machine.value! })
+const terms = ref<NonNullable<Schemas['MachineView']['terms']>>({ ...machine.value!.terms })
 const refused = ref<Refusal | null>(null)
 const only = ref(form.value.onlyDays ?? [])
 const onlyField = useTemplateRef<InstanceType<typeof DaysField>>('onlyField')
@@ -27,8 +28,9 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((title, i) =>
   title,
   value: i + 1,
 }))
-const clean = JSON.stringify([form.value, only.value])
-const dirty = () => machine.value !== null && JSON.stringify([form.value, only.value]) !== clean
+const typed = () => JSON.stringify([form.value, only.value, terms.value])
+const clean = typed()
+const dirty = () => machine.value !== null && typed() !== clean
 useUnsaved('What you wrote about this machine', dirty)
 /** Away from the form: what was typed is not dropped without asking. */
 async function leave() {
@@ -43,7 +45,7 @@ async function save() {
     async () => {
       await alter('PUT', '/api/farms/{farmId}/machines/{machineId}', {
         path: { machineId: form.value.id },
-        body: { ...form.value, onlyDays: only.value },
+        body: { ...form.value, onlyDays: only.value, terms: terms.value },
       })
       machine.value = null
       emit('saved')
@@ -136,6 +138,29 @@ async function save() {
           :error-messages="wrong('weekdays')"
         />
         <FigureField v-model="form.usdPerHa" label="Or by area" unit="USD_PER_HA" />
+        <FigureField
+          v-model="terms.weightLimitKgPerHa"
+          label="By area up to"
+          unit="KG_PER_HA"
+          :error="wrong('weightLimitKgPerHa')"
+        />
+        <FigureField
+          v-model="terms.leastUsd"
+          label="Least for a job, $"
+          :error="wrong('leastUsd')"
+        />
+        <FigureField
+          v-model="terms.wayKm"
+          label="Way that is charged"
+          unit="KM"
+          :error="wrong('wayKm')"
+        />
+        <FigureField
+          v-model="terms.usdPerKm"
+          label="Price of the way"
+          unit="USD_PER_KM"
+          :error="wrong('usdPerKm')"
+        />
         <v-checkbox v-model="form.hired" label="Hired" density="compact" />
       </div>
       <div v-show="more">

@@ -16,10 +16,11 @@ const pricePerHa = ref<number | undefined>(props.machine.usdPerHa ?? session.usu
 const pricePerHour = ref<number | undefined>(
   props.machine.usdPerHour ?? session.usual('usdPerHour'),
 )
-const limit = ref<number | undefined>(session.usual('areaPriceUpTo'))
-const minimum = ref<number | undefined>(session.usual('usdLeast'))
-const km = ref<number | undefined>(session.usual('wayThere'))
-const perKm = ref<number | undefined>(session.usual('usdPerKm'))
+const terms = props.machine.terms ?? {}
+const limit = ref<number | undefined>(terms.weightLimitKgPerHa ?? session.usual('areaPriceUpTo'))
+const minimum = ref<number | undefined>(terms.leastUsd ?? session.usual('usdLeast'))
+const km = ref<number | undefined>(terms.wayKm ?? session.usual('wayThere'))
+const perKm = ref<number | undefined>(terms.usdPerKm ?? session.usual('usdPerKm'))
 const tax = ref<number>()
 
 function body(perHour: number) {

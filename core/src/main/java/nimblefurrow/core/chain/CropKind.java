@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.time.MonthDay;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.price.Priced;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.SeasonDates;
 import nimblefurrow.core.units.Keyed;
@@ -67,6 +68,17 @@ public enum CropKind implements Keyed {
   public static CropKind of(String key) {
     return Keyed.find(values(), key)
         .orElseThrow(() -> new Refused("", "there is no crop called “" + key + "”"));
+  }
+
+  /** {@return what its yield is sold at; null for no crop} */
+  public @Nullable Priced priced() {
+    return switch (this) {
+      case CORN -> Priced.CORN;
+      case SOYBEAN -> Priced.SOYBEAN;
+      case SMALL_GRAIN -> Priced.SMALL_GRAIN;
+      case SILAGE_CORN -> Priced.SILAGE;
+      case NONE -> null;
+    };
   }
 
   /** {@return how its yield is said; wheat's bushel weighs what that of beans does} */

@@ -1,5 +1,6 @@
 package nimblefurrow.core.cover;
 
+import java.util.Collection;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +50,15 @@ public record CoverComponent(
    */
   public static CoverComponent of(Species species, double rateKgPerHa) {
     return new CoverComponent(species, rateKgPerHa, USUAL_GERMINATION, USUAL_PURITY, null);
+  }
+
+  /**
+   * {@return bulk seed of all of a cover together, kg/ha}
+   *
+   * @param cover its components
+   */
+  public static double rate(Collection<CoverComponent> cover) {
+    return cover.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
   }
 
   /** {@return seeds per m² able to make a plant: rate × purity × germination × seeds per kg} */

@@ -143,6 +143,11 @@ public abstract class EndingMethod {
     return false;
   }
 
+  /** {@return whether what it takes off is baled and carried away} */
+  public boolean baled() {
+    return false;
+  }
+
   /** {@return whether it stirs the ground} */
   public boolean stirs() {
     return false;

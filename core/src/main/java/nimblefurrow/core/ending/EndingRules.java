@@ -5,6 +5,8 @@ import static nimblefurrow.core.units.CsvTable.number;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.price.PriceBook;
+import nimblefurrow.core.price.Priced;
 import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
@@ -31,7 +33,6 @@ public record EndingRules(
     double weedMulchMgPerHa,
     int emergenceDays) {
   private static final String USUAL_ZONE = "4";
-  private static final double USUAL_NITROGEN_USD = 1.1;
   private static final double WEED_MULCH_MG = 4;
   private static final int USUAL_EMERGENCE_DAYS = 8;
 
@@ -74,14 +75,36 @@ public record EndingRules(
                   number(r, "loss_30_days"),
                   number(r, "loss_45_days")),
               number(r, "yield_mg_per_ha"),
-              number(r, "usd_per_mg")));
+              PriceBook.shipped().usd(LatePlanting.priced(r.get("crop")))));
     }
     List<WayCost> ways = new ArrayList<>();
     for (EndingMethod m : EndingMethods.all()) {
       ways.add(new WayCost(m.key(), m.traits().passes(), m.traits().usdPerHa()));
     }
     return new EndingRules(
-        USUAL_ZONE, zones, late, ways, USUAL_NITROGEN_USD, WEED_MULCH_MG, USUAL_EMERGENCE_DAYS);
+        USUAL_ZONE,
+        zones,
+        late,
+        ways,
+        PriceBook.shipped().usd(Priced.NITROGEN),
+        WEED_MULCH_MG,
+        USUAL_EMERGENCE_DAYS);
+  }
+
+  /**
+   * {@return the same at the prices of a book}
+   *
+   * @param book prices of the farm
+   */
+  public EndingRules priced(PriceBook book) {
+    return new EndingRules(
+        zone,
+        zones,
+        latePlanting.stream().map(l -> l.sold(book.usd(l.priced()))).toList(),
+        ways,
+        book.usd(Priced.NITROGEN),
+        weedMulchMgPerHa,
+        emergenceDays);
   }
 
   /** {@return the farm's zone} */

@@ -29,6 +29,11 @@ final class Hay extends EndingMethod {
   }
 
   @Override
+  public boolean baled() {
+    return true;
+  }
+
+  @Override
   public List<Reason> safety() {
     return Dangers.TURNING_SHAFTS;
   }

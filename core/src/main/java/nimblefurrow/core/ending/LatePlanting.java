@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import nimblefurrow.core.price.Priced;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 
@@ -49,6 +50,31 @@ public record LatePlanting(
     }
     Need.notNegative("yieldMgPerHa", "The usual yield", yieldMgPerHa);
     Need.notNegative("usdPerMg", "The price", usdPerMg);
+  }
+
+  /** {@return what the crop is sold at} */
+  public Priced priced() {
+    return priced(crop);
+  }
+
+  /**
+   * {@return what a crop of the curves is sold at}
+   *
+   * @param crop {@code corn}, {@code soybean} or any other
+   */
+  static Priced priced(String crop) {
+    return crop.equals(NextCrop.Kind.CORN.key())
+        ? Priced.CORN
+        : crop.equals(NextCrop.Kind.SOYBEAN.key()) ? Priced.SOYBEAN : Priced.OTHER_CROP;
+  }
+
+  /**
+   * {@return the same at another price}
+   *
+   * @param usd US dollars per Mg
+   */
+  public LatePlanting sold(double usd) {
+    return new LatePlanting(crop, bestUntil, lastOn, lossShares, yieldMgPerHa, usd);
   }
 
   /**

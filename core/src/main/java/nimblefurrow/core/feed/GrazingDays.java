@@ -2,6 +2,7 @@ package nimblefurrow.core.feed;
 
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Usual;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +19,15 @@ public record GrazingDays(
   public static final double USUAL_INTAKE = 0.026;
 
   private static final double WEEK = 7;
+
+  /**
+   * {@return dry feed that animals of usual mass eat, kg}
+   *
+   * @param animalDays days times head
+   */
+  public static double eatenKg(double animalDays) {
+    return animalDays * Usual.of("cattleMass") * USUAL_INTAKE;
+  }
 
   /**
    * What stands on a field.

@@ -121,7 +121,7 @@ public record Machine(
    * @param seed components to seed with their rates
    */
   public LoadPlan loads(double areaHa, List<CoverComponent> seed) {
-    double rate = seed.stream().mapToDouble(CoverComponent::rateKgPerHa).sum();
+    double rate = CoverComponent.rate(seed);
     double volume =
         seed.stream().mapToDouble(c -> c.rateKgPerHa() / c.species().seed().bulkKgPerM3()).sum();
     return loads(areaHa, rate, rate / volume);
@@ -151,9 +151,20 @@ public record Machine(
    *
    * @param areaHa area, ha
    * @param hours hours at work
+   * @param rateKgPerHa bulk rate of what goes out, kg/ha; 0 for work that brings nothing out
    */
-  public double usd(double areaHa, double hours) {
-    return price.usd(areaHa, hours);
+  public double usd(double areaHa, double hours, double rateKgPerHa) {
+    return price.usd(areaHa, hours, rateKgPerHa);
+  }
+
+  /**
+   * {@return money to seed a field}
+   *
+   * @param areaHa area, ha
+   * @param seed components to seed with their rates
+   */
+  public double seedingUsd(double areaHa, List<CoverComponent> seed) {
+    return usd(areaHa, seedingHours(areaHa, seed), CoverComponent.rate(seed));
   }
 
   /** A seeder on the combine's head fills where the grain goes. */

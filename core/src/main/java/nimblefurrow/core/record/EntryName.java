@@ -23,7 +23,9 @@ public enum EntryName implements Keyed {
   /** The other side of a bill or a payment. */
   PARTY("party", "Who", "Say who it is with."),
   /** Which way the money goes. */
-  MONEY_WAY("way", "Which way", "Say whether the farm pays or is paid.");
+  MONEY_WAY("way", "Which way", "Say whether the farm pays or is paid."),
+  /** What a bill is for. */
+  MONEY_FOR("for", "What for", "Say what the bill is for.");
 
   /** Longest word of the farm's own. */
   private static final int LONGEST = 120;
@@ -96,6 +98,11 @@ public enum EntryName implements Keyed {
       case MONEY_WAY -> {
         for (MoneyWay w : MoneyWay.values()) {
           all.put(w.key(), w.label());
+        }
+      }
+      case MONEY_FOR -> {
+        for (MoneyPart p : MoneyPart.values()) {
+          all.put(p.key(), p.label());
         }
       }
       case SPECIES, STAGE, PRODUCT, PARTY -> {}

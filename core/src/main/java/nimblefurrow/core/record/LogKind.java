@@ -102,7 +102,10 @@ public enum LogKind implements Keyed {
   BILL(
       "bill",
       "bill",
-      Carries.NOTHING.needs(EntryFigure.MONEY).needs(EntryName.MONEY_WAY, EntryName.PARTY)),
+      Carries.NOTHING
+          .needs(EntryFigure.MONEY)
+          .needs(EntryName.MONEY_WAY, EntryName.PARTY)
+          .maybe(EntryName.MONEY_FOR)),
   PAYMENT(
       "payment",
       "payment",

@@ -88,6 +88,8 @@ public enum Unit {
   USD_PER_MG_CORN(Exact.LB_PER_BUSHEL_CORN * Exact.KG_PER_LB / 1000, "$/bu", 2, "$/Mg", 0),
   /** The price of soybeans. */
   USD_PER_MG_BEAN(Exact.LB_PER_BUSHEL_BEANS * Exact.KG_PER_LB / 1000, "$/bu", 2, "$/Mg", 0),
+  /** The price of feed or of anything by its mass, a ton of 2000 lb. */
+  USD_PER_MG(Exact.LB_PER_TON * Exact.KG_PER_LB / 1000, "$/ton", 0, "$/Mg", 0),
   /** Area an hour. */
   HA_PER_HOUR(1 / Exact.HA_PER_ACRE, "ac/h", 1, "ha/h", 1),
   /** Plants of a crop in rows, counted on m². */

@@ -20,6 +20,7 @@ public enum UnitSystem {
   /** The international mile. */
   public static final double KM_PER_MILE = Exact.KM_PER_MILE;
 
+  private static final String MONEY = "$";
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   /**
@@ -70,12 +71,14 @@ public enum UnitSystem {
     Figure.Amount amount = (Figure.Amount) figure;
     Unit unit = amount.unit();
     String number = number(convert(amount.value(), unit), unit.in(this).digits());
-    return switch (unit) {
-      case USD, USD_CENTS -> number.startsWith("−") ? "−$" + number.substring(1) : "$" + number;
-      case USD_PER_HA -> "$" + number + (this == US ? "/ac" : "/ha");
-      case DAYS -> number + (number.equals("1") ? " day" : " days");
-      default -> number + suffix(unit);
-    };
+    String name = unit.in(this).name();
+    if (name.startsWith(MONEY)) {
+      String size = MONEY + number.replace("−", "") + name.substring(MONEY.length());
+      return number.startsWith("−") ? "−" + size : size;
+    }
+    return unit == Unit.DAYS
+        ? number + (number.equals("1") ? " day" : " days")
+        : number + suffix(unit);
   }
 
   /** With a real minus, and never a nought below nought. */

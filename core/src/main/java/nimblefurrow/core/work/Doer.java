@@ -72,9 +72,10 @@ public record Doer(UUID id, String name, @Nullable Machine machine) {
    *
    * @param areaHa area, ha
    * @param hours hours at work
+   * @param rateKgPerHa bulk rate of what goes out, kg/ha; 0 for work that brings nothing out
    */
-  public double usd(double areaHa, double hours) {
-    return machine == null ? 0 : machine.usd(areaHa, hours);
+  public double usd(double areaHa, double hours, double rateKgPerHa) {
+    return machine == null ? 0 : machine.usd(areaHa, hours, rateKgPerHa);
   }
 
   /**

@@ -57,7 +57,7 @@ final class EndingJobs {
               frame.goalUsdPerHa(),
               share,
               JobWorth.ENDED_ANYWAY,
-              doer.usd(f.areaHa(), hours),
+              doer.usd(f.areaHa(), hours, 0),
               first,
               last);
       ways.add(
@@ -117,7 +117,7 @@ final class EndingJobs {
               span.days(),
               first,
               last,
-              doer.usd(f.areaHa(), hours));
+              doer.usd(f.areaHa(), hours, 0));
       ways.add(
           new Alternative(
               new Option(d, pass.label(), hours, first, last, value), pass.work().key()));

@@ -91,7 +91,7 @@ final class SeedingJobs {
       Machine machine = frame.doers().get(d).machine();
       double rest = 1 - f.standing().seeding().share();
       double hours = machine == null ? 0 : rest * machine.seedingHours(f.areaHa(), seed);
-      double cost = more + frame.doers().get(d).usd(f.areaHa(), hours);
+      double cost = more + frame.doers().get(d).usd(f.areaHa(), hours, CoverComponent.rate(seed));
       double[] value = JobWorth.goal(f.areaHa(), frame.goalUsdPerHa(), share, 0, cost, first, last);
       boolean free = !method.waitsForHarvest();
       ways.add(

@@ -32,9 +32,24 @@ class MachineTest {
 
   @Test
   void moneyGoesByAreaWhereThatIsThePrice() {
-    assertThat(new Price(60.0, 20.0, true).usd(10, 3)).isEqualTo(200);
-    assertThat(new Price(60.0, null, false).usd(10, 3)).isEqualTo(180);
-    assertThat(new Price(null, null, false).usd(10, 3)).isZero();
+    assertThat(new Price(60.0, 20.0, true).usd(10, 3, 90)).isEqualTo(200);
+    assertThat(new Price(60.0, null, false).usd(10, 3, 90)).isEqualTo(180);
+    assertThat(new Price(null, null, false).usd(10, 3, 90)).isZero();
+  }
+
+  @Test
+  void heavySeedGoesByTheHourAndAJobHasItsLeastAndItsWay() {
+    Price p = new Price(60.0, 20.0, true, new HireTerms(75.0, 190, 10, 2));
+    assertThat(p.usd(10, 3, 75)).as("up to the limit by area").isEqualTo(200 + 20);
+    assertThat(p.usd(10, 3, 75.1)).as("above it by the hour, at least").isEqualTo(190 + 20);
+    assertThat(p.usd(10, 4, 75.1)).isEqualTo(240 + 20);
+    assertThat(p.usd(9, 1, 0)).as("rolling brings nothing out").isEqualTo(190 + 20);
+    Price none = new Price(null, null, true, new HireTerms(null, 190, 10, 2));
+    assertThat(none.usd(9, 1, 0)).as("no price is no price").isZero();
+    assertThatThrownBy(() -> new HireTerms(null, -1, 0, 0))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("least for a job");
+    assertThatThrownBy(() -> new Price(-1.0, null, false)).isInstanceOf(Refused.class);
   }
 
   @Test

@@ -23,6 +23,8 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.money.AccountFrame;
+import nimblefurrow.server.money.FieldAccounts;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.support.ReasonView;
@@ -38,15 +40,15 @@ class ChainService {
   private final FieldService fields;
   private final FarmChains chains;
   private final PlannedFields planned;
-  private final LinkCosts linkCosts;
+  private final FieldAccounts accounts;
 
   ChainService(
       FarmService farms,
       FieldService fields,
       FarmChains chains,
       PlannedFields planned,
-      LinkCosts linkCosts) {
-    this.linkCosts = linkCosts;
+      FieldAccounts accounts) {
+    this.accounts = accounts;
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
@@ -67,7 +69,7 @@ class ChainService {
             ripe.put(id, day);
           }
         });
-    LinkCosts.OfFarm costs = linkCosts.of(farmId);
+    AccountFrame costs = accounts.frame(farmId);
     List<ChainViews.LinkView> links =
         chain.links().stream().map(l -> link(farm, stored, costs, l, grown.get(l.id()))).toList();
     List<ChainViews.GapView> gaps =
@@ -123,7 +125,7 @@ class ChainService {
   private ChainViews.LinkView link(
       FarmView farm,
       FarmChains.Stored stored,
-      LinkCosts.OfFarm costs,
+      AccountFrame costs,
       Link link,
       PlannedFields.@Nullable PlannedField grown) {
     ChainViews.LinkState state = state(link, farm.today());
@@ -167,7 +169,8 @@ class ChainService {
         grown == null ? null : planned.grewMgPerHa(grown, cover.until()),
         stored.chain().before(cover).map(Link::name).orElse(null),
         SeasonDates.seasonOfSeeding(cover.until().plusDays(1), plan.seasonYear()),
-        ChainViews.CostView.of(costs.of(stored.field().areaHa(), cover, plan, grown)),
+        ChainViews.CostView.of(
+            grown == null ? costs.planned(stored.field().areaHa(), plan) : costs.of(grown, plan)),
         plan.id(),
         plan.version(),
         plan.plan());

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.chain.ChainRules;
 import nimblefurrow.core.chain.Link;
-import nimblefurrow.core.chain.LinkCost;
+import nimblefurrow.core.money.CoverAccount;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.plan.PlanInput;
@@ -79,7 +79,7 @@ final class ChainViews {
    *     without weather
    * @param behind the cover it follows with no crop between; null for none
    * @param nextSeason the season a cover behind it belongs to
-   * @param cost of a cover, $/ha: seed, the seeding pass where a machine does it, and its ending
+   * @param cost of a cover, $/ha, out of its account
    * @param plan of a cover: as planned
    * @param version of a cover: for saving
    */
@@ -104,10 +104,15 @@ final class ChainViews {
       @Nullable Long version,
       @Nullable PlanInput plan) {}
 
-  /** Parts of a cover's cost and all of it, $/ha. */
-  record CostView(double seed, @Nullable Double seeding, double ending, double all) {
-    static CostView of(LinkCost c) {
-      return new CostView(c.seed(), c.seeding(), c.ending(), c.all());
+  /**
+   * What a cover costs, and what it costs and brings in all, $/ha.
+   *
+   * @param all what it costs as planned
+   * @param net what it costs and brings as it stands; above nought it brings
+   */
+  record CostView(double all, double net) {
+    static CostView of(CoverAccount a) {
+      return new CostView(a.plannedCost(), a.stands());
     }
   }
 

@@ -206,6 +206,7 @@ class DemoFarm implements SmartInitializingSingleton {
         r.get("erodible").equals("yes"),
         r.get("organic").equals("yes"),
         r.get("notes"),
+        r.get("notes").contains("rented from the neighbour") ? "the neighbour" : "",
         r.isMapped("hazards") ? r.get("hazards") : null,
         r.get("left_out").isEmpty() ? null : r.get("left_out"),
         DemoRows.crop(r),

@@ -118,6 +118,11 @@ class DemoShed {
         number(m, "usdPerHour"),
         number(m, "usdPerHa"),
         m.path("hired").asBoolean(false),
+        new MachineView.Terms(
+            number(m, "weightLimitKgPerHa"),
+            number(m, "leastUsd"),
+            number(m, "wayKm"),
+            number(m, "usdPerKm")),
         null,
         text(m, "notes"),
         null,

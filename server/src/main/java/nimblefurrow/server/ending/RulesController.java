@@ -2,9 +2,9 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.OwnYield;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.price.PriceService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
 import org.jspecify.annotations.Nullable;
@@ -24,9 +24,16 @@ class RulesController {
   private final FarmRulesRows rows;
   private final EndingRulesOf rules;
   private final OwnYields yields;
+  private final PriceService prices;
   private final Access access;
 
-  RulesController(FarmRulesRows rows, EndingRulesOf rules, OwnYields yields, Access access) {
+  RulesController(
+      FarmRulesRows rows,
+      EndingRulesOf rules,
+      OwnYields yields,
+      PriceService prices,
+      Access access) {
+    this.prices = prices;
     this.rows = rows;
     this.rules = rules;
     this.yields = yields;
@@ -41,10 +48,10 @@ class RulesController {
    * @param harvested what its own harvests brought, of crops with enough of them
    */
   record RulesView(
-      boolean own, @Nullable Long version, EndingRules ending, List<OwnYield> harvested) {}
+      boolean own, @Nullable Long version, RulesBody ending, List<OwnYield> harvested) {}
 
   /** Rules as they are sent. */
-  record RulesInput(@Nullable Long version, EndingRules ending) {}
+  record RulesInput(@Nullable Long version, RulesBody ending) {}
 
   @GetMapping
   @Transactional(readOnly = true)
@@ -64,6 +71,8 @@ class RulesController {
       row = new FarmRulesRow();
       row.farmId = farmId;
     }
+    // What cannot be a rule is refused before it is stored.
+    in.ending().at(prices.of(farmId));
     row.ending = StoredRules.SHAPE.store(in.ending());
     rows.saveAndFlush(row);
     return view(farmId, row);
@@ -81,6 +90,9 @@ class RulesController {
 
   private RulesView view(UUID farmId, @Nullable FarmRulesRow row) {
     return new RulesView(
-        row != null, row == null ? null : row.version, rules.of(farmId), yields.of(farmId));
+        row != null,
+        row == null ? null : row.version,
+        RulesBody.of(rules.of(farmId)),
+        yields.of(farmId));
   }
 }

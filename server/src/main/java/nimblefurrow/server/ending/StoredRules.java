@@ -7,13 +7,15 @@ import nimblefurrow.server.support.Stored;
 import org.mapstruct.Mapper;
 import org.mapstruct.factory.Mappers;
 
-/** A farm's rules as {@code farm_rules} keeps them; parts and units as of {@link EndingRules}. */
+/**
+ * A farm's rules as {@code farm_rules} keeps them; parts and units as of {@link EndingRules}, whose
+ * prices stand in the price book.
+ */
 record StoredRules(
     String zone,
     List<Zone> zones,
     List<Late> latePlanting,
     List<Cost> ways,
-    double nitrogenUsdPerKg,
     double weedMulchMgPerHa,
     int emergenceDays) {
   static final Shape SHAPE = Mappers.getMapper(Shape.class);
@@ -25,16 +27,15 @@ record StoredRules(
       MonthDay bestUntil,
       MonthDay lastOn,
       List<Double> lossShares,
-      double yieldMgPerHa,
-      double usdPerMg) {}
+      double yieldMgPerHa) {}
 
   record Cost(String way, String passes, double usdPerHa) {}
 
-  /** From and to the rules. */
+  /** From and to the rules as they are sent. */
   @Mapper(config = Stored.class)
   interface Shape {
-    StoredRules store(EndingRules rules);
+    StoredRules store(RulesBody rules);
 
-    EndingRules read(StoredRules stored);
+    RulesBody read(StoredRules stored);
   }
 }

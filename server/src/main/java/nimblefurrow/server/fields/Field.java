@@ -51,6 +51,9 @@ class Field {
 
   String rotationNotes = "";
 
+  /** Whose ground it is; empty for the farm's own. */
+  String landlord = "";
+
   /** What a driver who does not know it must know before going in. */
   String hazards = "";
 

@@ -49,6 +49,10 @@ final class FieldChecks {
     } else if (input.name().length() > 80) {
       wrong("name", "The name is longer than 80 characters.");
     }
+    String landlord = input.landlord();
+    if (landlord != null && landlord.length() > 80) {
+      wrong("landlord", "The landlord's name is longer than 80 characters.");
+    }
     String hazards = input.hazards();
     if (hazards != null && hazards.length() > LONGEST_HAZARDS) {
       wrong(

@@ -158,6 +158,7 @@ public class FieldImport {
         "",
         null,
         null,
+        null,
         NO_CROP,
         NO_CROP);
   }

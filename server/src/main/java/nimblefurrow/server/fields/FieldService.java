@@ -364,6 +364,9 @@ public class FieldService {
     field.erodible = input.erodible();
     field.organic = input.organic();
     field.rotationNotes = input.rotationNotes();
+    if (input.landlord() != null) {
+      field.landlord = input.landlord().strip();
+    }
     if (input.hazards() != null) {
       field.hazards = input.hazards().strip();
     }
@@ -425,6 +428,7 @@ public class FieldService {
         f.erodible,
         f.organic,
         f.rotationNotes,
+        f.landlord,
         f.hazards,
         f.leftOut.get(seasonYear),
         cropView(piece, seasonYear),

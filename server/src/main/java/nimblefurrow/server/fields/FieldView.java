@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param areaHa what is worked with: given if given, else computed
  * @param computedAreaHa area of the boundary on the WGS 84 ellipsoid
  * @param givenAreaHa area the grower works with instead
+ * @param landlord whose ground it is; empty for the farm's own
  * @param hazards what a driver must know before going in; empty where nothing was said
  * @param ofField what it is a piece of; null for a field that was never divided
  * @param pieces the parts with a chain of their own; one unless the field is divided
@@ -29,6 +30,7 @@ public record FieldView(
     boolean erodible,
     boolean organic,
     String rotationNotes,
+    String landlord,
     String hazards,
     @Nullable String leftOutReason,
     CropView crop,

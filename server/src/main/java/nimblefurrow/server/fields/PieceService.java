@@ -249,6 +249,7 @@ public class PieceService {
     part.erodible = of.erodible;
     part.organic = of.organic;
     part.rotationNotes = of.rotationNotes;
+    part.landlord = of.landlord;
     part.hazards = of.hazards;
     part.leftOut = new HashMap<>(of.leftOut);
     part.ofField = of.ofField == null ? of.id : of.ofField;

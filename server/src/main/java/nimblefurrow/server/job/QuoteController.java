@@ -9,16 +9,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import nimblefurrow.core.load.Bill;
-import nimblefurrow.core.load.HirePrice;
+import nimblefurrow.core.machine.HireTerms;
+import nimblefurrow.core.machine.Price;
+import nimblefurrow.core.money.Bill;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Need;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -50,31 +53,35 @@ class QuoteController {
     this.access = access;
   }
 
-  /** What a job is to be charged by. */
+  /** What a job is to be charged by; what is not said is the machine's own. */
   record Charge(
-      double pricePerHa,
-      double pricePerHour,
-      double weightLimitKgPerHa,
+      @Nullable Double pricePerHa,
+      @Nullable Double pricePerHour,
+      @Nullable Double weightLimitKgPerHa,
       @Nullable Double minimumCharge,
       @Nullable Double ferryKm,
       @Nullable Double pricePerKm,
       @Nullable Double taxPercent) {
     double tax() {
-      return or(taxPercent);
+      return taxPercent == null ? 0 : taxPercent;
     }
 
-    HirePrice.Tariff tariff() {
-      return new HirePrice.Tariff(
-          pricePerHa,
-          pricePerHour,
-          weightLimitKgPerHa,
-          or(minimumCharge),
-          or(ferryKm),
-          or(pricePerKm));
-    }
-
-    private static double or(@Nullable Double value) {
-      return value == null ? 0 : value;
+    Price price(Price own) {
+      HireTerms t = own.terms();
+      Price price =
+          new Price(
+              pricePerHour == null ? own.usdPerHour() : pricePerHour,
+              pricePerHa == null ? own.usdPerHa() : pricePerHa,
+              true,
+              new HireTerms(
+                  weightLimitKgPerHa == null ? t.weightLimitKgPerHa() : weightLimitKgPerHa,
+                  minimumCharge == null ? t.leastUsd() : minimumCharge,
+                  ferryKm == null ? t.wayKm() : ferryKm,
+                  pricePerKm == null ? t.usdPerKm() : pricePerKm));
+      if (price.basis(0) == null) {
+        throw new Refused("pricePerHa", "Say what it costs, by area or by the hour.");
+      }
+      return price;
     }
   }
 
@@ -92,12 +99,14 @@ class QuoteController {
     access.see(farmId);
     FarmView farm = farms.see(farmId);
     Need.positive("haPerHour", "The area an hour", haPerHour);
+    MachineView machine = shed.machine(farmId, machineId);
     Bill bill =
         Bill.of(
-            units(speaks), areaHa, rateKgPerHa, areaHa / haPerHour, charge.tariff(), charge.tax());
-    String under =
-        "%s, %s, %s"
-            .formatted(farm.name(), shed.machine(farmId, machineId).name(), day(farm.today()));
+            units(speaks),
+            new Bill.Job("Work", areaHa, areaHa / haPerHour, rateKgPerHa),
+            charge.price(machine.machine().price()),
+            charge.tax());
+    String under = "%s, %s, %s".formatted(farm.name(), machine.name(), day(farm.today()));
     return pdf("quote", rows(units(speaks), areaHa, rateKgPerHa, bill), under, to, bill);
   }
 
@@ -117,8 +126,17 @@ class QuoteController {
     JobViews.Seeding done = jobs.seeding(farmId, fieldId, entryId);
     Need.positive("hours", "The hours it took", hours);
     UnitSystem units = units(speaks);
+    UUID machineId = done.machineId();
+    Price own =
+        machineId == null
+            ? new Price(null, null, true)
+            : shed.machine(farmId, machineId).machine().price();
     Bill bill =
-        Bill.of(units, done.areaHa(), done.rateKgPerHa(), hours, charge.tariff(), charge.tax());
+        Bill.of(
+            units,
+            new Bill.Job("Work", done.areaHa(), hours, done.rateKgPerHa()),
+            charge.price(own),
+            charge.tax());
     List<QuotePdf.Row> rows = new ArrayList<>();
     rows.add(new QuotePdf.Row("Field", fields.get(farmId, fieldId).name()));
     rows.add(

@@ -220,7 +220,7 @@ class SeedingSheet {
         m.provenSwathM() != null,
         LoadView.of(loads),
         hours,
-        machine.usd(areaHa, hours),
+        machine.usd(areaHa, hours, rate),
         remembered.last(),
         remembered.setting(),
         remembered.note() == null ? null : ReasonView.of(remembered.note()),

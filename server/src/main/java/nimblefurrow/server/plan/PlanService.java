@@ -18,6 +18,7 @@ import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
+import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.Saving;
 import nimblefurrow.server.worklog.MachineNames;
 import org.jspecify.annotations.Nullable;
@@ -92,6 +93,16 @@ public class PlanService {
     return found.stream()
         .map(PlanStore::view)
         .collect(Collectors.groupingBy(PlanView::pieceId, Collectors.toList()));
+  }
+
+  /**
+   * Makes sure that a cover is one of the farm's.
+   *
+   * @throws NotFound when it is not
+   */
+  @Transactional(readOnly = true)
+  public void known(UUID farmId, UUID planId) {
+    plans.get(farmId, planId, "This farm has no such cover.");
   }
 
   /**

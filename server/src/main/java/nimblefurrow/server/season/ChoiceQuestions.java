@@ -224,6 +224,6 @@ class ChoiceQuestions {
         machine == null ? null : machine.name(),
         machine == null ? null : machine.id(),
         hours,
-        machine == null || hours == null ? null : machine.usd(areaHa, hours) / areaHa);
+        machine == null ? null : machine.seedingUsd(areaHa, w.cover()) / areaHa);
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.count.KillSeen;
 import nimblefurrow.core.count.WeedsSeen;
 import nimblefurrow.core.cover.CoverComponent;
@@ -19,6 +20,7 @@ import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.standing.FieldStanding;
+import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -66,8 +68,7 @@ public class PlannedFields {
    * @param later whether it stands behind another cover of the same season
    * @param ending the way it was ended where that is written down, else as it is meant to be; null
    *     without a plan
-   * @param killed the last count of what its ending killed, where nothing was done about it since
-   * @param weeds the last rating of weeds in the next crop, likewise
+   * @param log what is written down of it
    */
   public record PlannedField(
       FarmView farm,
@@ -82,8 +83,22 @@ public class PlannedFields {
       boolean followed,
       boolean later,
       @Nullable EndingMethod ending,
-      @Nullable KillSeen killed,
-      @Nullable WeedsSeen weeds) {
+      SeasonLog log) {
+    /** The last count of what its ending killed, where nothing was done about it since. */
+    public @Nullable KillSeen killed() {
+      return log.killed();
+    }
+
+    /** The last rating of weeds in the next crop, likewise. */
+    public @Nullable WeedsSeen weeds() {
+      return log.weeds();
+    }
+
+    /** Whether another crop is to be planted behind it. */
+    public boolean cropFollows() {
+      return !followed && CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
+    }
+
     /** The cover's id where it stands behind another of its season; null for the first. */
     public @Nullable UUID link() {
       return later && plan != null ? plan.id() : null;
@@ -138,6 +153,14 @@ public class PlannedFields {
       return null;
     }
     return outlooks.outlook(cover, field.crop(), field.weather()).mostUntil(endedOn);
+  }
+
+  /** What a purpose makes of the cover in every year; null where none grows. */
+  public @Nullable Spread worth(PlannedField field, Purpose purpose) {
+    CoverPlan cover = field.cover();
+    return cover == null
+        ? null
+        : outlooks.outlook(cover, field.crop(), field.weather()).worth(purpose);
   }
 
   /** Light at the ground of a field in a season, under all its covers; nothing without weather. */
@@ -225,6 +248,11 @@ public class PlannedFields {
     return each(farm, weathers.foretold(farm), cases::open);
   }
 
+  /** Whether a farm knows the weather of its season. */
+  public boolean hasWeather(FarmView farm) {
+    return weathers.find(farm).isPresent();
+  }
+
   /** All fields once for each cover of the season, over or not. */
   public List<PlannedField> everyLink(FarmView farm) {
     return each(farm, weathers.of(farm), cases::links);
@@ -235,7 +263,7 @@ public class PlannedFields {
   }
 
   private List<PlannedField> each(FarmView farm, FarmWeather weather, Covers covers) {
-    List<FieldView> all = fields.list(farm.id());
+    List<FieldView> all = fields.list(farm.id(), farm.seasonYear());
     FieldCases.Known known = cases.known(farm, all);
     return all.stream()
         .flatMap(f -> covers.of(farm, f, known).stream())
@@ -306,7 +334,6 @@ public class PlannedFields {
         c.followedOn() != null,
         c.later(),
         plan == null ? null : c.way(plan.plan()),
-        c.log().killed(),
-        c.log().weeds());
+        c.log());
   }
 }

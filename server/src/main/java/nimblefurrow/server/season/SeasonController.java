@@ -11,6 +11,7 @@ import nimblefurrow.core.cover.StageScale;
 import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.outlook.Purpose;
+import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.seeding.RateBasis;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.units.Reason;
@@ -92,7 +93,11 @@ class SeasonController {
       List<MethodChoice> methods,
       List<EndingKind> endings,
       List<Choice> works,
-      List<PurposeChoice> purposes) {}
+      List<PurposeChoice> purposes,
+      List<MoneyPartChoice> moneyParts) {}
+
+  /** What money of a cover is for. */
+  record MoneyPartChoice(MoneyPart key, String label) {}
 
   record Choice(String key, String label) {}
 
@@ -200,7 +205,8 @@ class SeasonController {
         Arrays.stream(MachineWork.values()).map(w -> new Choice(w.key(), w.label())).toList(),
         Arrays.stream(Purpose.values())
             .map(p -> new PurposeChoice(p.key(), p.label(), p.measure(), p.target(), p.unit()))
-            .toList());
+            .toList(),
+        Arrays.stream(MoneyPart.values()).map(p -> new MoneyPartChoice(p, p.label())).toList());
   }
 
   private static List<ReasonView> said(List<Reason> reasons) {

@@ -60,6 +60,10 @@ class Machine {
 
   double roadKmh = 25;
   boolean hired;
+  @Nullable Double weightLimitKgPerHa;
+  @Nullable Double leastUsd;
+  @Nullable Double wayKm;
+  @Nullable Double usdPerKm;
   @Nullable LocalDate outFrom;
   @Nullable LocalDate outUntil;
   String outWhy = "";

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nimblefurrow.core.machine.Drive;
+import nimblefurrow.core.machine.HireTerms;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.machine.MachineWork;
 import nimblefurrow.core.machine.Presence;
@@ -34,9 +35,16 @@ final class MachineMapper {
         new SeedBox(
             v.hopperM3(), v.payloadKg(), v.refillS(), v.tenderM(), v.ferryKmh(), v.batteryMin()),
         presence(v),
-        new Price(v.usdPerHour(), v.usdPerHa(), v.hired()),
+        new Price(v.usdPerHour(), v.usdPerHa(), v.hired(), terms(v.terms())),
         or(v.setUpH(), Machine.USUAL_SET_UP_H),
         or(v.changeH(), Machine.USUAL_CHANGE_H));
+  }
+
+  private static HireTerms terms(MachineView.@Nullable Terms t) {
+    return t == null
+        ? HireTerms.NONE
+        : new HireTerms(
+            t.weightLimitKgPerHa(), or(t.leastUsd(), 0), or(t.wayKm(), 0), or(t.usdPerKm(), 0));
   }
 
   private static Presence presence(MachineView v) {

@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param roadKmh between fields; 25 when not said
  * @param usdPerHour own cost or hire, with the operator
  * @param usdPerHa hire by area
+ * @param terms what its work is charged by beside the prices; nothing when not said
  * @param out when it stands; null when it runs
  * @param provenSwathM even width by its last pattern test; not taken when saving
  * @param haPerHour area an hour at work, loads left out; not taken when saving
@@ -63,6 +64,7 @@ public record MachineView(
     @Nullable Double usdPerHour,
     @Nullable Double usdPerHa,
     boolean hired,
+    @Nullable Terms terms,
     @Nullable Out out,
     String notes,
     @Nullable Double provenSwathM,
@@ -74,6 +76,21 @@ public record MachineView(
    * @param until last of them
    */
   public record Out(LocalDate from, LocalDate until, String why) {}
+
+  /**
+   * What is charged beside the prices.
+   *
+   * @param weightLimitKgPerHa the heaviest rate that goes by area, where both prices are said
+   * @param leastUsd charged for a job at least
+   * @param wayKm charged for each job
+   */
+  public record Terms(
+      @Nullable Double weightLimitKgPerHa,
+      @Nullable Double leastUsd,
+      @Nullable Double wayKm,
+      @Nullable Double usdPerKm) {
+    static final Terms NONE = new Terms(null, null, null, null);
+  }
 
   private static @Nullable Out out(Machine m) {
     return m.outFrom == null || m.outUntil == null
@@ -118,6 +135,7 @@ public record MachineView(
         usdPerHour,
         usdPerHa,
         hired,
+        terms,
         out,
         notes,
         provenSwathM,
@@ -165,6 +183,7 @@ public record MachineView(
         m.usdPerHour,
         m.usdPerHa,
         m.hired,
+        new Terms(m.weightLimitKgPerHa, m.leastUsd, m.wayKm, m.usdPerKm),
         out(m),
         m.notes,
         provenSwathM,

@@ -139,6 +139,11 @@ public class ShedService implements MachineNames {
     stored.usdPerHour = m.usdPerHour();
     stored.usdPerHa = m.usdPerHa();
     stored.hired = m.hired();
+    MachineView.Terms terms = m.terms() == null ? MachineView.Terms.NONE : m.terms();
+    stored.weightLimitKgPerHa = terms.weightLimitKgPerHa();
+    stored.leastUsd = terms.leastUsd();
+    stored.wayKm = terms.wayKm();
+    stored.usdPerKm = terms.usdPerKm();
     stand(stored, m.out());
     stored.notes = m.notes();
     return MachineView.of(machines.saveAndFlush(stored));

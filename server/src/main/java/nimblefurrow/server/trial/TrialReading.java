@@ -7,8 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblefurrow.core.chain.CropKind;
-import nimblefurrow.core.ending.EndingRules;
-import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.price.PriceBook;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.trial.BlockTrial;
 import nimblefurrow.core.trial.Pay;
@@ -35,15 +34,15 @@ final class TrialReading {
           EntryFigure.WEEDS);
 
   private final List<Trial> all;
-  private final EndingRules rules;
+  private final PriceBook prices;
 
   /**
    * @param all trials of the farm, for years of one question
-   * @param rules prices
+   * @param prices of the farm
    */
-  TrialReading(List<Trial> all, EndingRules rules) {
+  TrialReading(List<Trial> all, PriceBook prices) {
     this.all = all;
-    this.rules = rules;
+    this.prices = prices;
   }
 
   static Unit unit(EntryFigure figure, CropKind crop) {
@@ -113,10 +112,7 @@ final class TrialReading {
   }
 
   private Optional<Double> price(String crop) {
-    return rules.latePlanting().stream()
-        .filter(l -> l.crop().equals(crop))
-        .map(LatePlanting::usdPerMg)
-        .findFirst();
+    return Optional.ofNullable(CropKind.of(crop).priced()).map(prices::usd);
   }
 
   /** The analysis of one figure over the strips that count. */

@@ -20,7 +20,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
-import nimblefurrow.server.season.FarmRules;
+import nimblefurrow.server.price.PriceService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
@@ -44,13 +44,13 @@ public class TrialService {
   private final Trials trials;
   private final FieldService fields;
   private final FarmService farms;
-  private final FarmRules rules;
+  private final PriceService prices;
 
-  TrialService(Trials trials, FieldService fields, FarmService farms, FarmRules rules) {
+  TrialService(Trials trials, FieldService fields, FarmService farms, PriceService prices) {
     this.trials = trials;
     this.fields = fields;
     this.farms = farms;
-    this.rules = rules;
+    this.prices = prices;
   }
 
   /** All trials, the newest first. */
@@ -58,7 +58,7 @@ public class TrialService {
   public List<TrialViews.TrialView> trials(UUID farmId) {
     List<Trial> all = trials.findByFarmIdAndRemovedFalseOrderBySeasonYearDescQuestionAsc(farmId);
     List<String> names = all.stream().map(t -> name(farmId, t)).toList();
-    TrialReading reading = new TrialReading(all, rules.of(farmId));
+    TrialReading reading = new TrialReading(all, prices.of(farmId));
     List<TrialViews.TrialView> views = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       views.add(view(all.get(i), names.get(i), reading.of(all.get(i), names)));

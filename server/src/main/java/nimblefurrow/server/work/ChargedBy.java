@@ -1,8 +1,9 @@
 package nimblefurrow.server.work;
 
 import java.util.Locale;
+import nimblefurrow.core.load.HirePrice;
+import nimblefurrow.core.machine.Price;
 import nimblefurrow.core.units.Keyed;
-import nimblefurrow.server.shed.MachineView;
 
 /** What a machine's work is charged by. */
 enum ChargedBy implements Keyed {
@@ -11,12 +12,13 @@ enum ChargedBy implements Keyed {
   /** It has no price yet. */
   NOTHING;
 
-  /** As the machine's price has it; an area price first. */
-  static ChargedBy of(MachineView m) {
-    if (m.usdPerHa() != null) {
-      return AREA;
+  /** As the machine's price has it for a rate, kg/ha. */
+  static ChargedBy of(Price price, double rateKgPerHa) {
+    HirePrice.Basis basis = price.basis(rateKgPerHa);
+    if (basis == null) {
+      return NOTHING;
     }
-    return m.usdPerHour() != null ? HOURS : NOTHING;
+    return basis == HirePrice.Basis.AREA ? AREA : HOURS;
   }
 
   @Override

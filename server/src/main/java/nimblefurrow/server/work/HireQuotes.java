@@ -10,7 +10,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.load.Bill;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.machine.Price;
+import nimblefurrow.core.money.Bill;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.units.UnitSystem;
@@ -53,7 +55,7 @@ class HireQuotes {
    * @param loads of seed; null for work without any
    * @param by {@code area}, {@code hours}, or {@code nothing} for a machine without a price
    * @param words what is charged, with quantity and price as they are
-   * @param usd the one times the other, to the cent
+   * @param usd what the words come to, to the cent
    */
   record QuoteLine(
       UUID fieldId,
@@ -102,13 +104,10 @@ class HireQuotes {
   private static QuoteLine line(
       WorkViews.ItemView i, PlannedField f, MachineView m, UnitSystem units) {
     double areaHa = f.field().areaHa();
-    Double perHa = m.usdPerHa();
-    Double perHour = m.usdPerHour();
-    Bill.Line charged =
-        perHa != null
-            ? Bill.byArea(units, i.label(), areaHa, perHa)
-            : perHour != null ? Bill.byHour(i.label(), i.hours(), perHour) : null;
-    ChargedBy by = ChargedBy.of(m);
+    List<CoverComponent> seed = i.kind() == JobKind.SEED ? seed(i, f) : List.of();
+    double rate = CoverComponent.rate(seed);
+    Price price = m.machine().price();
+    Bill charged = Bill.of(units, new Bill.Job(i.label(), areaHa, i.hours(), rate), price, 0);
     return new QuoteLine(
         i.fieldId(),
         i.field(),
@@ -117,22 +116,19 @@ class HireQuotes {
         i.startOn(),
         areaHa,
         i.hours(),
-        i.kind() == JobKind.SEED ? loads(i, f, m) : null,
-        by,
-        charged == null ? "" : charged.words(),
-        charged == null ? BigDecimal.ZERO : charged.amount());
+        seed.isEmpty() ? null : m.machine().loads(areaHa, seed).loads(),
+        ChargedBy.of(price, rate),
+        charged.lines().stream().map(Bill.Line::words).collect(Collectors.joining("; ")),
+        charged.total());
   }
 
   private static UUID orField(@Nullable UUID link, UUID fieldId) {
     return link == null ? fieldId : link;
   }
 
-  private static @Nullable Integer loads(WorkViews.ItemView i, PlannedField f, MachineView m) {
+  private static List<CoverComponent> seed(WorkViews.ItemView i, PlannedField f) {
     CoverPlan cover = f.cover();
-    if (cover == null) {
-      return null;
-    }
-    return m.machine().loads(f.field().areaHa(), cover.coverFor(SeedingMethod.of(i.way()))).loads();
+    return cover == null ? List.of() : cover.coverFor(SeedingMethod.of(i.way()));
   }
 
   /** The quote on paper. */
@@ -152,17 +148,13 @@ class HireQuotes {
                       l.startOn().format(DAY),
                       l.words().isEmpty() ? l.label() : l.words(),
                       loads),
-              l.by() == ChargedBy.NOTHING ? "no price yet" : money(l.usd())));
+              l.by() == ChargedBy.NOTHING ? "no price yet" : Bill.money(l.usd())));
     }
     return QuotePdf.of(
         "Quote for field work",
         "%s, %s, for %s".formatted(farm.name(), farm.today().format(DAY), quote.customer()),
         rows,
-        new QuotePdf.Row("Price", money(quote.usd())),
+        new QuotePdf.Row("Price", Bill.money(quote.usd())),
         "Seed and products are not in the price. Weather and ground decide the day.");
-  }
-
-  private static String money(BigDecimal usd) {
-    return String.format(Locale.ENGLISH, "$%,.2f", usd);
   }
 }

@@ -1,11 +1,13 @@
-package nimblefurrow.core.load;
+package nimblefurrow.core.money;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import nimblefurrow.core.load.HirePrice.Tariff;
+import nimblefurrow.core.load.HirePrice;
+import nimblefurrow.core.machine.HireTerms;
+import nimblefurrow.core.machine.Price;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.UnitSystem;
 
@@ -27,6 +29,22 @@ public record Bill(List<Line> lines, BigDecimal total) {
    */
   public record Line(String words, BigDecimal amount) {}
 
+  /**
+   * A job that is charged.
+   *
+   * @param what what it is, for a sentence
+   * @param areaHa area, ha
+   * @param hours at work
+   * @param rateKgPerHa bulk rate of what goes out, kg/ha; 0 for work that brings nothing out
+   */
+  public record Job(String what, double areaHa, double hours, double rateKgPerHa) {
+    public Job {
+      Need.positive("areaHa", "The area", areaHa);
+      Need.positive("hours", "The hours it takes", hours);
+      Need.notNegative("rateKgPerHa", "The rate", rateKgPerHa);
+    }
+  }
+
   public Bill {
     lines = List.copyOf(lines);
   }
@@ -42,30 +60,40 @@ public record Bill(List<Line> lines, BigDecimal total) {
   }
 
   /**
-   * {@return seeding for someone else, in the reader's units}
+   * {@return work for someone else, in the reader's units; empty without any price}
    *
    * @param units units it is said in
-   * @param areaHa area, ha
-   * @param rateKgPerHa bulk rate, kg/ha
-   * @param hours it takes
-   * @param t prices
+   * @param job what it is for
+   * @param price what the machine costs
    * @param taxPercent on all of it; 0 for none
    */
-  public static Bill of(
-      UnitSystem units,
-      double areaHa,
-      double rateKgPerHa,
-      double hours,
-      Tariff t,
-      double taxPercent) {
-    HirePrice price = HirePrice.of(areaHa, rateKgPerHa, areaHa / hours, t);
+  public static Bill of(UnitSystem units, Job job, Price price, double taxPercent) {
     Need.notNegative("taxPercent", "The tax", taxPercent);
+    List<Line> lines = new ArrayList<>(lines(units, job, price));
+    if (taxPercent > 0 && !lines.isEmpty()) {
+      BigDecimal all = of(lines).total();
+      BigDecimal percent = BigDecimal.valueOf(taxPercent).stripTrailingZeros();
+      BigDecimal tax = all.multiply(percent).divide(PERCENT, 2, RoundingMode.HALF_UP);
+      lines.add(new Line("Tax, %s %% of %s".formatted(percent.toPlainString(), money(all)), tax));
+    }
+    return of(lines);
+  }
+
+  private static List<Line> lines(UnitSystem units, Job job, Price price) {
+    HirePrice.Basis basis = price.basis(job.rateKgPerHa());
+    Double perHa = price.usdPerHa();
+    Double perHour = price.usdPerHour();
+    Line work;
+    if (basis == HirePrice.Basis.AREA && perHa != null) {
+      work = byArea(units, job.what(), job.areaHa(), perHa);
+    } else if (basis == HirePrice.Basis.HOUR && perHour != null) {
+      work = byHour(job.what(), job.hours(), perHour);
+    } else {
+      return List.of();
+    }
+    HireTerms terms = price.terms();
     List<Line> lines = new ArrayList<>();
-    Line work =
-        price.basis() == HirePrice.Basis.AREA
-            ? byArea(units, "Work", areaHa, t.pricePerHa())
-            : byHour("Work", hours, t.pricePerHour());
-    BigDecimal least = cents(t.minimumCharge());
+    BigDecimal least = cents(terms.leastUsd());
     if (work.amount().compareTo(least) < 0) {
       lines.add(
           new Line(
@@ -75,27 +103,13 @@ public record Bill(List<Line> lines, BigDecimal total) {
     } else {
       lines.add(work);
     }
-    if (t.ferryKm() > 0 && t.pricePerKm() > 0) {
-      lines.add(way(units, t));
+    if (terms.wayUsd() > 0) {
+      lines.add(way(units, terms));
     }
-    if (taxPercent > 0) {
-      BigDecimal all = of(lines).total();
-      BigDecimal percent = BigDecimal.valueOf(taxPercent).stripTrailingZeros();
-      BigDecimal tax = all.multiply(percent).divide(PERCENT, 2, RoundingMode.HALF_UP);
-      lines.add(new Line("Tax, %s %% of %s".formatted(percent.toPlainString(), money(all)), tax));
-    }
-    return of(lines);
+    return lines;
   }
 
-  /**
-   * {@return work charged by area}
-   *
-   * @param units units it is said in
-   * @param what what it is, for a sentence
-   * @param areaHa area, ha
-   * @param pricePerHa price in the units' area, US dollars
-   */
-  public static Line byArea(UnitSystem units, String what, double areaHa, double pricePerHa) {
+  private static Line byArea(UnitSystem units, String what, double areaHa, double pricePerHa) {
     boolean us = units == UnitSystem.US;
     BigDecimal area = tidy(us ? areaHa / UnitSystem.HA_PER_ACRE : areaHa, 2);
     BigDecimal price = cents(us ? pricePerHa * UnitSystem.HA_PER_ACRE : pricePerHa);
@@ -104,23 +118,16 @@ public record Bill(List<Line> lines, BigDecimal total) {
         times(area, price));
   }
 
-  /**
-   * {@return work charged by the hour}
-   *
-   * @param what what it is, for a sentence
-   * @param hours hours at work
-   * @param pricePerHour price of an hour, US dollars
-   */
-  public static Line byHour(String what, double hours, double pricePerHour) {
+  private static Line byHour(String what, double hours, double pricePerHour) {
     BigDecimal h = tidy(hours, 2);
     BigDecimal price = cents(pricePerHour);
     return new Line("%s, %s h at %s".formatted(what, shown(h), money(price)), times(h, price));
   }
 
-  private static Line way(UnitSystem units, Tariff t) {
+  private static Line way(UnitSystem units, HireTerms t) {
     boolean us = units == UnitSystem.US;
-    BigDecimal far = tidy(us ? t.ferryKm() / UnitSystem.KM_PER_MILE : t.ferryKm(), 1);
-    BigDecimal price = cents(us ? t.pricePerKm() * UnitSystem.KM_PER_MILE : t.pricePerKm());
+    BigDecimal far = tidy(us ? t.wayKm() / UnitSystem.KM_PER_MILE : t.wayKm(), 1);
+    BigDecimal price = cents(us ? t.usdPerKm() * UnitSystem.KM_PER_MILE : t.usdPerKm());
     return new Line(
         "The way there, %s %s at %s".formatted(shown(far), us ? "mi" : "km", money(price)),
         times(far, price));

@@ -1,0 +1,73 @@
+package nimblefurrow.core.money;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.ending.PlantingLag;
+import nimblefurrow.core.ending.WayCost;
+import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.units.Spread;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A cover as it is planned, as far as money goes.
+ *
+ * @param areaHa of the piece it stands on
+ * @param seed components with their rates, at what seed costs
+ * @param seeder what seeds it; null where no machine of the shed does
+ * @param end how and when it is ended
+ * @param follows what its ending does to the next crop; null where none follows
+ * @param nitrogenKgPerHa freed for the next crop, in every year; null where none follows or no
+ *     weather is known
+ * @param feedMgPerHa grazed or baled in the middle year, Mg/ha; 0 where it feeds nobody
+ */
+public record AccountCover(
+    double areaHa,
+    List<CoverComponent> seed,
+    @Nullable Machine seeder,
+    End end,
+    @Nullable Wait follows,
+    @Nullable Spread nitrogenKgPerHa,
+    double feedMgPerHa) {
+  public AccountCover {
+    seed = List.copyOf(seed);
+  }
+
+  /**
+   * How it is ended.
+   *
+   * @param way how
+   * @param on the day
+   * @param cost what the way costs on the farm
+   */
+  public record End(EndingMethod way, LocalDate on, WayCost cost) {}
+
+  /**
+   * The next crop and the cover's ending.
+   *
+   * @param curve what late planting costs it
+   * @param lag days from the ending to planting
+   * @param wish the day it is to be planted
+   */
+  public record Wait(LatePlanting curve, PlantingLag lag, LocalDate wish) {
+    /**
+     * {@return the first day that an ending leaves}
+     *
+     * @param endOn day of the ending
+     */
+    LocalDate plantOn(LocalDate endOn) {
+      return lag.plantOn(endOn, wish);
+    }
+
+    /**
+     * {@return what the wait costs, $/ha: later than wished, not later than best}
+     *
+     * @param endOn day of the ending
+     */
+    double usdPerHa(LocalDate endOn) {
+      return curve.usdPerHa(plantOn(endOn)) - curve.usdPerHa(wish);
+    }
+  }
+}
