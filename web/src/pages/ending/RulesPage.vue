@@ -126,6 +126,7 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
             <FigureField
               v-for="(d, i) in DAYS"
               :key="d"
+              :class="{ first: i === 0 }"
               v-model="l.lossShares[i]"
               :label="`${d} days late`"
               unit="SHARE"
@@ -201,8 +202,11 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
 }
 .late {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 8px;
+}
+.first {
+  grid-column-start: 1;
 }
 @media (max-width: 600px) {
   .late {

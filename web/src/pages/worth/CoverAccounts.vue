@@ -34,7 +34,7 @@ const at = (c: Schemas['CoverAccountView']) => ({
         <tr v-for="c in shown" :key="c.planId">
           <td>
             <router-link :to="at(c)">{{ c.field }}</router-link>
-            <span class="muted"> {{ c.season }}</span>
+            <span class="muted season">{{ c.season }}</span>
           </td>
           <td class="wide muted">{{ c.cover }}; {{ c.seeding }}; {{ c.ending }}</td>
           <td class="n wide">{{ money(c.planned) }}</td>
@@ -52,6 +52,9 @@ const at = (c: Schemas['CoverAccountView']) => ({
 </template>
 
 <style scoped>
+.season {
+  margin-left: 6px;
+}
 .n {
   white-space: nowrap;
 }

@@ -62,6 +62,10 @@ const parts = computed(() => {
           {{ money(data.all.plannedUsd / data.all.areaHa) }}
         </span>
       </p>
+      <p class="muted small">
+        Soil that stays, weeds held back and rain let in have no price here; strips of your own say
+        what they come to.
+      </p>
       <p class="key small">
         <span v-for="p in parts" :key="p.key" class="nowrap">
           <i :class="['swatch', p.key]" /> {{ p.label }}
@@ -83,7 +87,9 @@ const parts = computed(() => {
             </td>
             <td class="n">
               <b>{{ money(s.standsUsd / s.areaHa) }}</b>
-              <div class="muted small">planned {{ money(s.plannedUsd / s.areaHa) }}</div>
+              <div v-if="money(s.plannedUsd) !== money(s.standsUsd)" class="muted small">
+                planned {{ money(s.plannedUsd / s.areaHa) }}
+              </div>
             </td>
           </tr>
         </tbody>
@@ -119,8 +125,20 @@ const parts = computed(() => {
   white-space: nowrap;
 }
 @media (max-width: 600px) {
+  tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+  }
+  td {
+    border-bottom: 0;
+  }
   .name {
-    width: 40%;
+    width: auto;
+  }
+  .beam {
+    order: 3;
+    grid-column: 1 / -1;
+    border-bottom: 1px solid var(--rule);
   }
 }
 </style>

@@ -2,12 +2,15 @@ package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.server.picture.CameraPicture;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -223,6 +226,41 @@ class ReportsTest {
     short1.put("words", "");
     short1.put("figures", Map.of("usd", 5));
     assertThat(owner.put(path, short1).refused(422)).contains("the farm pays or is paid");
+  }
+
+  @Test
+  void theAccountsLinesAreTheirCoversAndTheCoversAreTheirSum() throws Exception {
+    String csv = csv(make(wanted("money", null, "2026-07-01", "2026-09-12"), "us"));
+    long covers = 0;
+    long lines = 0;
+    long all = 0;
+    for (CSVRecord r : CSVFormat.DEFAULT.parse(new StringReader(csv))) {
+      if (r.size() < 6 || !r.get(4).contains("$") && !r.get(5).contains("$")) {
+        continue;
+      }
+      if (r.get(0).equals("All of them")) {
+        all = cents(r.get(4));
+      } else if (r.get(3).endsWith(" ac")) {
+        covers += cents(r.get(4));
+      } else {
+        lines += cents(r.get(4));
+      }
+    }
+    assertThat(all).isNegative().isEqualTo(covers).isEqualTo(lines);
+    String one = csv(make(wanted("money", field("Creek Forty"), "2026-07-01", "2026-09-12"), "us"));
+    assertThat(one)
+        .contains("No-till drill")
+        .contains("in eight years of ten")
+        .doesNotContain("Bluestem");
+    String long1 = farm + "/reports?units=us";
+    assertThat(owner.post(long1, wanted("money", null, "2010-07-01", "2026-09-12")).refused(422))
+        .contains("twelve seasons");
+  }
+
+  private static long cents(String usd) {
+    return usd.isEmpty()
+        ? 0
+        : Math.round(Double.parseDouble(usd.replace("−", "-").replaceAll("[$,]", "")) * 100);
   }
 
   @Test

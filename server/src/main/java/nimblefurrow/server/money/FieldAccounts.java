@@ -2,6 +2,7 @@ package nimblefurrow.server.money;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -156,7 +157,11 @@ public class FieldAccounts {
         f.field().areaHa(),
         plan.seasonYear(),
         f.later(),
-        Species.together(frame.species(plan.plan())),
+        // The same species are the same cover, whichever was written first.
+        Species.together(
+            frame.species(plan.plan()).stream()
+                .sorted(Comparator.comparing(Species::name))
+                .toList()),
         f.cropFollows() ? CropKind.of(f.field().nextCrop().kind()).label() : "another cover",
         SeedingMethod.of(plan.plan().method()).label(),
         way.label(),

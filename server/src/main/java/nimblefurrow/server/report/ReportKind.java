@@ -18,6 +18,8 @@ public enum ReportKind implements Keyed {
   GRAZING("grazing", "Grazing record"),
   /** Bills and payments, and what is open between them. */
   OWED("owed", "Bills, payments and what is owed"),
+  /** What covers cost and bring. */
+  MONEY("money", "What covers cost and brought"),
   /** Seed that the plans still need, against what is in the bin. */
   SEED("seed", "Seed order"),
   /** Who does what on which day. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +28,22 @@ public record ReasonView(String text, Map<String, FigureView> figures) {
     Map<String, FigureView> figures = new LinkedHashMap<>();
     reason.figures().forEach((name, figure) -> figures.put(name, view(figure)));
     return new ReasonView(reason.text(), figures);
+  }
+
+  /** The sentence in the units of a system. */
+  public String say(UnitSystem units) {
+    Map<String, Figure> said = new LinkedHashMap<>();
+    figures.forEach((name, f) -> said.put(name, figure(f)));
+    return new Reason(text, said).say(units);
+  }
+
+  private static Figure figure(FigureView f) {
+    if (f.value() != null && f.unit() != null) {
+      return new Figure.Amount(f.value(), f.unit());
+    }
+    return f.day() != null
+        ? new Figure.Day(f.day())
+        : new Figure.Words(f.words() == null ? "" : f.words());
   }
 
   private static FigureView view(Figure figure) {
