@@ -126,8 +126,8 @@ const label = (key: string) => session.choices?.endings.find((e) => e.key === ke
             <FigureField
               v-for="(d, i) in DAYS"
               :key="d"
-              :class="{ first: i === 0 }"
               v-model="l.lossShares[i]"
+              :class="{ first: i === 0 }"
               :label="`${d} days late`"
               unit="SHARE"
             />

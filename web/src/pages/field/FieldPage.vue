@@ -20,6 +20,7 @@ import FieldLog from './FieldLog.vue'
 import FieldPicture from './FieldPicture.vue'
 import FieldQuestions from './FieldQuestions.vue'
 import FieldSaid from './FieldSaid.vue'
+import NitrogenCard from './NitrogenCard.vue'
 import GrowthChart from './GrowthChart.vue'
 import ShadeCard from './ShadeCard.vue'
 import PlanEditor from './PlanEditor.vue'
@@ -47,6 +48,10 @@ const seeded = computed(() => !!shown.value?.furrow.seededOn)
 const tried = computed(() => (shown.value?.goals.length && !refused.value ? draft.value : null))
 const feeds = computed(
   () => draft.value?.purposes.includes('feedCattle') || !!kinds.ending(draft.value?.ending)?.feeds,
+)
+
+const legume = computed(
+  () => !!draft.value?.components.every((c) => kinds.species(c.species)?.family === 'legume'),
 )
 
 /** Odds by day of seeding, once they are asked for; drawn on the axis too. */
@@ -168,6 +173,7 @@ useEventListener('keydown', (event) => {
           <p v-else class="card muted">Without a cover there is nothing to end.</p>
           <AfterEnding v-if="tried" :field-id="fieldId" :plan="tried" />
           <FeedCard v-if="tried && feeds" :field-id="fieldId" :plan="tried" />
+          <NitrogenCard v-if="shown.furrow.plan" :field-id="fieldId" :legume="legume" />
         </template>
         <template #done>
           <FieldLog

@@ -54,6 +54,7 @@ class EveryDoorTest {
           "ways",
           "why",
           "feed",
+          "fed-cover",
           "hours",
           "sheet",
           "tank",
@@ -150,6 +151,7 @@ class EveryDoorTest {
             case "format" -> "kml";
             case "year" -> "2027";
             case "number" -> "1";
+            case "what" -> "hay";
             default -> value;
           };
       path = path.replace("{" + name + "}", fitting);

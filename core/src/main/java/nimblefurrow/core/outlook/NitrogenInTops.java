@@ -2,6 +2,7 @@ package nimblefurrow.core.outlook;
 
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.season.ResidueNitrogen;
 import nimblefurrow.core.season.SeasonColumns;
 
 /**
@@ -35,7 +36,8 @@ public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double car
     if (mass <= 0) {
       return new NitrogenInTops(0, 0, Double.NaN);
     }
-    return new NitrogenInTops(nitrogen, freed(nitrogen, mass), CARBON_KG_PER_MG * mass / nitrogen);
+    return new NitrogenInTops(
+        nitrogen, ResidueNitrogen.freedKgPerHa(nitrogen, mass), CARBON_KG_PER_MG * mass / nitrogen);
   }
 
   /**
@@ -71,11 +73,7 @@ public record NitrogenInTops(double kgPerHa, double availableKgPerHa, double car
         nitrogen += CARBON_KG_PER_MG * died / cover.get(c).species().carbonToNitrogen().at(stage);
       }
     }
-    return mass <= 0 ? 0 : freed((1 - LOST_BY_SPRING) * nitrogen, (1 - LOST_BY_SPRING) * mass);
-  }
-
-  private static double freed(double nitrogen, double mass) {
-    double percent = nitrogen / (10 * mass);
-    return nitrogen * Math.min(60, 24.5 * percent - 37) / 100;
+    double left = 1 - LOST_BY_SPRING;
+    return ResidueNitrogen.freedKgPerHa(left * nitrogen, left * mass);
   }
 }

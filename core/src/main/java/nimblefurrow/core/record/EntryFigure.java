@@ -74,6 +74,12 @@ public enum EntryFigure implements Keyed {
   RESIDUE("residueShare", "Residue on the ground", Unit.SHARE, 0, 1),
   /** How crusted it looks, from none to all. */
   CRUST("crustOf10", "Crust, of 10", Unit.COUNT, 0, 10),
+  /** Nitrogen of the nitrate in the ground, as far down as it was tested. */
+  SOIL_NITRATE("soilNitrateKgPerHa", "Nitrate nitrogen", Unit.KG_PER_HA, 0, 500),
+  /** Of the nitrogen in manure, by its analysis. */
+  AMMONIUM("ammoniumShare", "Of its nitrogen, ammonium", Unit.SHARE, 0, 1),
+  /** Nitrogen in clipped tops, by a laboratory. */
+  TOPS_NITROGEN("topsNitrogenShare", "Nitrogen in it, by analysis", Unit.FINE_SHARE, 0.005, 0.08),
   /** Where a rod meets most. */
   TIGHT_AT("tightAtCm", "Tight at", Unit.CM, 0, 100),
   /** What it meets there. */

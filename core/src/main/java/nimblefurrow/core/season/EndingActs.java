@@ -274,15 +274,13 @@ final class EndingActs {
       nitrogen += CARBON_KG_PER_MG * stand[c].mass / stand[c].carbonToNitrogen();
       stages[c] = stand[c].stage;
     }
-    double percent = cover > 0 ? nitrogen / (10 * cover) : 0;
-    double available = cover > 0 ? nitrogen * Math.min(60, 24.5 * percent - 37) / 100 : 0;
     return new Terminated(
         on,
         cover,
         kill,
         cover > 0 ? CARBON_KG_PER_MG * cover / nitrogen : null,
         nitrogen,
-        available,
+        ResidueNitrogen.freedKgPerHa(nitrogen, cover),
         soil.coverTranspirationMm,
         stages,
         litter.mulch,

@@ -135,11 +135,11 @@ public class PlannedFields {
    * has none; nothing without weather.
    */
   public List<PlannedField> links(FarmView farm, UUID fieldId) {
+    FieldView field = fields.in(farm.id(), fieldId, farm.seasonYear());
     FarmWeather weather = weathers.find(farm).orElse(null);
     if (weather == null) {
       return List.of();
     }
-    FieldView field = fields.in(farm.id(), fieldId, farm.seasonYear());
     FieldCases.Known known = cases.known(farm, List.of(field));
     return cases.links(farm, field, known).stream().map(c -> planned(farm, weather, c)).toList();
   }
