@@ -20,8 +20,9 @@ import FieldLog from './FieldLog.vue'
 import FieldPicture from './FieldPicture.vue'
 import FieldQuestions from './FieldQuestions.vue'
 import FieldSaid from './FieldSaid.vue'
-import NitrogenCard from './NitrogenCard.vue'
+import GrazingCard from './GrazingCard.vue'
 import GrowthChart from './GrowthChart.vue'
+import NitrogenCard from './NitrogenCard.vue'
 import ShadeCard from './ShadeCard.vue'
 import PlanEditor from './PlanEditor.vue'
 import PurposeOdds from './PurposeOdds.vue'
@@ -173,6 +174,7 @@ useEventListener('keydown', (event) => {
           <p v-else class="card muted">Without a cover there is nothing to end.</p>
           <AfterEnding v-if="tried" :field-id="fieldId" :plan="tried" />
           <FeedCard v-if="tried && feeds" :field-id="fieldId" :plan="tried" />
+          <GrazingCard v-if="shown.furrow.plan" :field-id="fieldId" :asked="!!feeds" />
           <NitrogenCard v-if="shown.furrow.plan" :field-id="fieldId" :legume="legume" />
         </template>
         <template #done>

@@ -227,10 +227,10 @@ public record NitrogenLedger(List<NitrogenLine> lines, List<Week> weeks) {
     double middle = available();
     return Reason.of(
             middle < 0
-                ? "bring {n} forward to {crop}, with the planter or beside the rows: {low} to {high}"
-                    + " in eight years of ten, {usd} worth"
-                : "{crop} needs {n} less than it would: {low} to {high} in eight years of ten,"
-                    + " {usd} worth")
+                ? "bring {n} forward to {crop}, with the planter or beside the rows, worth {usd}:"
+                    + " {low} to {high} in eight years of ten"
+                : "{crop} needs {n} less than it would, worth {usd}: {low} to {high} in eight years"
+                    + " of ten")
         .with("n", Math.abs(middle), Unit.KG_PER_HA)
         .with("crop", crop)
         .with("low", middle < 0 ? -high() : low(), Unit.KG_PER_HA)

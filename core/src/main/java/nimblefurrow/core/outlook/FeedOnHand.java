@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonRun;
+import nimblefurrow.core.season.Trafficability;
 import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.seeding.OwnErrors;
 import nimblefurrow.core.units.Spread;
@@ -52,6 +53,38 @@ public record FeedOnHand(LocalDate day, Spread stands) {
               : day.plusMonths(1).withDayOfMonth(1);
     }
     return all;
+  }
+
+  /**
+   * {@return feed that can be taken were it all grazed from a day on, in every year, Mg/ha}
+   *
+   * @param runs the plan's, not grazed
+   * @param plan plan asked about
+   * @param day the day
+   */
+  public static Spread on(List<SeasonRun> runs, CoverPlan plan, LocalDate day) {
+    if (!day.isAfter(plan.seedOn())) {
+      return Spread.of(new double[runs.size()]);
+    }
+    double[] years =
+        runs.stream()
+            .mapToDouble(r -> (1 - TRODDEN) * Math.max(0, standing(r, day) - LEFT_MG_PER_HA))
+            .toArray();
+    return Spread.of(years).with(OwnErrors.of(plan).growth(day));
+  }
+
+  /**
+   * {@return in how many years the ground carries on a day}
+   *
+   * @param runs the plan's, not grazed
+   * @param day the day
+   */
+  public static int fit(List<SeasonRun> runs, LocalDate day) {
+    return (int)
+        runs.stream()
+            .map(SeasonRun::columns)
+            .filter(c -> c.trafficability()[Worth.inside(c, day)] == Trafficability.FIT)
+            .count();
   }
 
   /**

@@ -65,6 +65,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private final DemoShed shed;
   private final DemoPictures pictures;
   private final DemoTrials trials;
+  private final DemoHerd herd;
   private final TransactionTemplate transaction;
   private final String tokenFile;
 
@@ -82,6 +83,7 @@ class DemoFarm implements SmartInitializingSingleton {
       DemoShed shed,
       DemoPictures pictures,
       DemoTrials trials,
+      DemoHerd herd,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
@@ -97,6 +99,7 @@ class DemoFarm implements SmartInitializingSingleton {
     this.shed = shed;
     this.pictures = pictures;
     this.trials = trials;
+    this.herd = herd;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
   }
@@ -120,6 +123,7 @@ class DemoFarm implements SmartInitializingSingleton {
     load(farm, "fields", owner.id());
     shed.load(farm);
     trials.load(farm);
+    herd.load(farm);
     // Next door someone else farms, for whom the demo's owner may work.
     Person neighbour = accounts.openWithoutPassword(NEIGHBOUR, "Ilse");
     UUID next = found(NEXT_DOOR, neighbour, farms.get(farm).stationId());
@@ -144,6 +148,7 @@ class DemoFarm implements SmartInitializingSingleton {
               load(farm, "fields", owner.id());
               shed.load(farm);
               trials.load(farm);
+              herd.load(farm);
               return farms.see(farm);
             }));
   }
