@@ -26,7 +26,9 @@ const {
 const groups = computed(() => grazing.value?.groups ?? [])
 const shown = computed(() => props.asked || groups.value.length > 0)
 const writing = ref<Group | 'new' | null>(null)
-const tons = (kg: number) => session.amount(kg, 'KG')
+/** Feed is known to a hundred pounds at best. */
+const HUNDREDS = -2
+const feed = (kg: number) => session.amount(kg, 'KG', HUNDREDS)
 async function remove(g: Group) {
   const path = { groupId: g.id }
   await attempt(async () => {
@@ -49,8 +51,8 @@ async function remove(g: Group) {
       <div v-for="g in groups" :key="g.id" class="group">
         <p>
           <b>{{ g.head }} {{ g.name }}</b
-          >, {{ sayDay(g.inOn) }} to {{ sayDay(g.outOn) }}: eat {{ tons(g.needKg) }}, there
-          {{ tons(g.feedKg) }} ({{ tons(g.lowKg) }} to {{ tons(g.highKg) }}).
+          >, {{ sayDay(g.inOn) }} to {{ sayDay(g.outOn) }}: eat {{ feed(g.needKg) }}, there
+          {{ feed(g.feedKg) }} ({{ feed(g.lowKg) }} to {{ feed(g.highKg) }}).
           <b :class="{ rust: g.enough * 2 < g.years }"
             >Enough in {{ g.enough }} of {{ g.years }} years</b
           >; the ground carries in {{ g.fit }}.

@@ -44,8 +44,9 @@ final class Screenshots {
       desk.navigate("/" + page);
       take(desk, page);
     }
-    desk.navigate("/seed/mix");
-    take(desk, "mix");
+    desk.navigate("/worth");
+    desk.getByText("Cover by cover").waitFor();
+    take(desk, "worth");
     desk.navigate("/season?look=odds");
     Browser.open(desk, "Lantern Hill");
     Browser.question(desk, "What");

@@ -11,12 +11,10 @@ import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import org.springframework.stereotype.Component;
 
-/** The demo farm's cattle: on the triticale in autumn, and again before it is cut. */
+/** The demo farm's cattle: on the triticale before it is cut. */
 @Component
 class DemoHerd {
   private static final int SEASON = 2026;
-  private static final int HEAD = 45;
-  private static final double COW_KG = 550;
   private static final int HEIFERS = 30;
   private static final double HEIFER_KG = 380;
 
@@ -37,16 +35,16 @@ class DemoHerd {
             .findFirst()
             .orElseThrow();
     UUID plan =
-        plans.ofAllYears(farmId, List.of(field.piece())).getOrDefault(field.piece(), List.of())
+        plans
+            .ofAllYears(farmId, List.of(field.piece()))
+            .getOrDefault(field.piece(), List.of())
             .stream()
             .filter(p -> p.seasonYear() == SEASON)
             .map(PlanView::id)
             .findFirst()
             .orElseThrow();
-    LocalDate autumn = LocalDate.of(2026, 11, 10);
-    LocalDate spring = LocalDate.of(2027, 4, 5);
-    put(farmId, plan, "cows", HEAD, COW_KG, autumn, autumn.plusDays(13));
-    put(farmId, plan, "heifers", HEIFERS, HEIFER_KG, spring, spring.plusDays(20));
+    LocalDate in = LocalDate.of(2027, 4, 26);
+    put(farmId, plan, "heifers", HEIFERS, HEIFER_KG, in, in.plusDays(12));
   }
 
   private void put(
