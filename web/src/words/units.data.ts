@@ -160,6 +160,10 @@ export const UNITS = {
     us: { factor: 106.9066366704162, offset: 0, name: 'gal/ac', digits: 0 },
     metric: { factor: 1, offset: 0, name: 'm³/ha', digits: 0 },
   },
+  KG_PER_SLURRY_M3: {
+    us: { factor: 8.34540445201933, offset: 0, name: 'lb/1,000 gal', digits: 1 },
+    metric: { factor: 1, offset: 0, name: 'kg/m³', digits: 2 },
+  },
   MPA: {
     us: { factor: 145.03773773020922, offset: 0, name: 'psi', digits: 0 },
     metric: { factor: 1, offset: 0, name: 'MPa', digits: 1 },

@@ -11,6 +11,12 @@ const last = computed(() => props.groups.reduce((d, g) => (g.outOn > d ? g.outOn
 const span = computed(() => Math.max(1, between(first.value, last.value)))
 const x = (day: string) => NAMES + (between(first.value, day) / span.value) * (W - NAMES - 8)
 const height = computed(() => props.groups.length * ROW + FOOT)
+/** As much of a name as stands left of the bars. */
+const ROOM = 17
+function short(g: Schemas['GroupView']) {
+  const name = `${g.head} ${g.name}`
+  return name.length > ROOM ? `${name.slice(0, ROOM - 1)}…` : name
+}
 const ticks = computed(() => months(first.value, last.value))
 const said = computed(() =>
   props.groups.map((g) => `${g.name} ${sayDay(g.inOn)} to ${sayDay(g.outOn)}`).join('; '),
@@ -27,7 +33,7 @@ const said = computed(() =>
       class="cover"
     />
     <g v-for="(g, i) in groups" :key="g.id">
-      <text :x="NAMES - 8" :y="i * ROW + 16" text-anchor="end">{{ g.head }} {{ g.name }}</text>
+      <text :x="NAMES - 8" :y="i * ROW + 16" text-anchor="end">{{ short(g) }}</text>
       <rect
         :x="x(g.inOn)"
         :width="Math.max(3, x(g.outOn) - x(g.inOn))"

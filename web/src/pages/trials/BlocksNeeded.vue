@@ -1,18 +1,24 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { consider } from '../../farm/data'
+import { computed, ref, watch } from 'vue'
+import { consider, useRead } from '../../farm/data'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import type { Unit } from '../../words/units'
+import { ownError } from './strips'
 
 /** How many blocks it takes to see the difference that would change a grower's mind. */
 const props = defineProps<{ unit: Unit; treatments: number; replicates: number }>()
 const session = useSession()
+const { data: trials } = useRead('/api/farms/{farmId}/trials')
+const YIELD = 'yieldMgPerHa'
+/** What the farm's own trials say goes before what is usual. */
+const own = computed(() => ownError(trials.value ?? [], YIELD))
+const varies = computed(() => own.value?.cv ?? session.usual('trialVaries'))
 const difference = ref<number>()
 const mean = ref<number>()
 const needed = ref<number | null>()
-watch([difference, mean, () => props.treatments], async () => {
+watch([difference, mean, varies, () => props.treatments], async () => {
   needed.value = undefined
   if (!difference.value || !mean.value) return
   const answer = await attempt(() =>
@@ -20,7 +26,7 @@ watch([difference, mean, () => props.treatments], async () => {
       body: {
         difference: difference.value!,
         mean: mean.value!,
-        cvFraction: session.usual('trialVaries'),
+        cvFraction: varies.value,
         treatments: props.treatments,
       },
     }),
@@ -39,7 +45,8 @@ watch([difference, mean, () => props.treatments], async () => {
     </p>
     <p v-else-if="needed" class="grow" :class="{ rust: needed > replicates }">
       <b>{{ needed }} blocks</b> see it eight times in ten, where strips vary by
-      {{ session.amount(session.usual('trialVaries'), 'SHARE') }}.
+      {{ session.amount(varies, 'FINE_SHARE') }},
+      {{ own ? `as in ${own.trials} of your own trials` : 'as is usual' }}.
     </p>
   </div>
 </template>

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { dotsOf, frameOf, letter, outline, paid, shares, stillOpen, type TrialView } from './strips'
+import {
+  dotsOf,
+  frameOf,
+  letter,
+  outline,
+  paid,
+  shares,
+  stillOpen,
+  type TrialView,
+  ownError,
+} from './strips'
 
 const strip = (number: number, treatment: number, value?: number, lost?: string) => ({
   number,
@@ -80,5 +90,14 @@ describe('what stands on strips', () => {
       String,
     )
     expect(won[0]!.text).toBe('9 better than y, between 4 and 14 nine times in ten')
+  })
+
+  it('what strips vary by is the mean square of the own trials of that measure', () => {
+    const trial = (key: string, cv?: number) => ({ results: [{ key, cv }] }) as TrialView
+    expect(ownError([], 'y')).toBeUndefined()
+    expect(ownError([trial('y'), trial('plants', 0.5)], 'y')).toBeUndefined()
+    const own = ownError([trial('y', 0.03), trial('y', 0.05), trial('plants', 0.5)], 'y')
+    expect(own?.trials).toBe(2)
+    expect(own?.cv).toBeCloseTo(Math.sqrt((0.0009 + 0.0025) / 2))
   })
 })

@@ -101,3 +101,17 @@ export function paid(
 export function stillOpen(trial: TrialView, key: string): number {
   return trial.strips.filter((s) => s.lost === undefined && s.figures[key] === undefined).length
 }
+
+/**
+ * How much strips of this farm vary by their own trials, as a share of the mean: the root of the mean
+ * square, for errors add up in squares. Undefined where no trial has said it of that measure.
+ */
+export function ownError(
+  trials: TrialView[],
+  key: string,
+): { cv: number; trials: number } | undefined {
+  const said = trials.flatMap((t) => t.results.filter((r) => r.key === key && r.cv !== undefined))
+  if (!said.length) return undefined
+  const square = said.reduce((sum, r) => sum + r.cv! ** 2, 0) / said.length
+  return { cv: Math.sqrt(square), trials: said.length }
+}

@@ -87,7 +87,10 @@ const parts = computed(() => {
             </td>
             <td class="n">
               <b>{{ money(s.standsUsd / s.areaHa) }}</b>
-              <div v-if="money(s.plannedUsd) !== money(s.standsUsd)" class="muted small">
+              <div
+                v-if="money(s.plannedUsd / s.areaHa) !== money(s.standsUsd / s.areaHa)"
+                class="muted small"
+              >
                 planned {{ money(s.plannedUsd / s.areaHa) }}
               </div>
             </td>

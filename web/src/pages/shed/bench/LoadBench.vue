@@ -159,10 +159,16 @@ const all = computed(() => parts.value.reduce((sum, p) => sum + p[1], 0))
       </p>
     </details>
     <template v-if="slurry">
-      <FigureField v-model="slurryRate" label="Slurry, m³/ha" class="mt-3" />
+      <FigureField v-model="slurryRate" label="Slurry" unit="SLURRY_M3_PER_HA" class="mt-3" />
       <p v-if="tank">
-        {{ session.amount(tank.seedKgPerTank, 'KG') }} of seed a tank, which does
+        <b>{{ session.amount(tank.seedKgPerM3, 'KG_PER_SLURRY_M3') }}</b> of seed,
+        {{ session.amount(tank.seedKgPerTank, 'KG') }} a tank, which does
         {{ session.amount(tank.haPerTank, 'HA', 1) }}.
+      </p>
+      <p class="muted small">
+        ▲ Keep it stirred until the tank is empty: seed settles, and thick manure smothers it. Small
+        seed goes in last. Setbacks from water and wells, slopes and frozen ground by local rule;
+        gases in tanks and pits kill.
       </p>
     </template>
   </section>

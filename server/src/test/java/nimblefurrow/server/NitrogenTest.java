@@ -58,6 +58,10 @@ class NitrogenTest {
     assertThat(start.get("weeks").size()).isGreaterThan(8);
     assertThat(start.get("low").asDouble()).isLessThan(start.get("high").asDouble());
 
+    // What went on the wheat before it was cut was the wheat's.
+    write(at, "2026-06-20", "manured", Map.of("nitrogenKgPerHa", 300, "ammoniumShare", 0.6));
+    assertThat(owner.get(at + "/nitrogen").ok().json().get("lines").size()).isEqualTo(1);
+
     write(at, "2026-09-01", "manured", Map.of("nitrogenKgPerHa", 100, "ammoniumShare", 0.6));
     JsonNode manured = owner.get(at + "/nitrogen").ok().json();
     assertThat(line(manured, "manure").get("lost").asDouble()).isCloseTo(3, within(1e-9));

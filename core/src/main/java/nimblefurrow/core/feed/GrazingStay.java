@@ -18,10 +18,14 @@ public record GrazingStay(String name, int head, double headKg, LocalDate inOn, 
   private static final int MOST_HEAD = 10_000;
   private static final double HEAVIEST_KG = 1500;
   private static final int LONGEST_DAYS = 200;
+  private static final int LONGEST_NAME = 40;
 
   public GrazingStay {
     if (name.isBlank()) {
       throw new Refused("name", "Give the group a name.");
+    }
+    if (name.length() > LONGEST_NAME) {
+      throw new Refused("name", "Keep the group's name under 40 characters.");
     }
     Need.positive("head", "The number of animals", head);
     Need.positive("headKg", "The mass of an animal", headKg);

@@ -1,4 +1,4 @@
-/** Money: what is owed, what a change brings, what owning costs. */
+/** Money: bills and what is owed, accounts of covers, what a change brings, what owning costs. */
 @NullMarked
 package nimblefurrow.core.money;
 

@@ -19,9 +19,16 @@ final class Slurry extends AfterHarvest {
   @Override
   protected List<Reason> cautions(SeedingSite site) {
     Texture texture = site.soil().texture();
-    return texture == Texture.SAND || texture == Texture.SANDY_LOAM
-        ? List.of(Reason.of("slurry seeding fails often on coarse, droughty ground"))
-        : List.of();
+    Stream<Reason> coarse =
+        texture == Texture.SAND || texture == Texture.SANDY_LOAM
+            ? Stream.of(Reason.of("slurry seeding fails often on coarse, droughty ground"))
+            : Stream.of();
+    Stream<Reason> always =
+        Stream.of(
+            Reason.of(
+                "keep it stirred until the tank is empty, for seed settles; thick manure"
+                    + " smothers it"));
+    return Stream.concat(coarse, always).toList();
   }
 
   @Override

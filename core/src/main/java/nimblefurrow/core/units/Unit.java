@@ -82,6 +82,8 @@ public enum Unit {
   SPREAD_MG_PER_HA(1000 * Exact.LB_PER_ACRE / Exact.LB_PER_TON, "tons/ac", 1, "Mg/ha", 1),
   /** Slurry as it is spread. */
   SLURRY_M3_PER_HA(1000 * Exact.HA_PER_ACRE / Exact.L_PER_GALLON, "gal/ac", 0, "m³/ha", 0),
+  /** Seed stirred into slurry, for each 1,000 gallons. */
+  KG_PER_SLURRY_M3(Exact.L_PER_GALLON / Exact.KG_PER_LB, "lb/1,000 gal", 1, "kg/m³", 2),
   /** How hard ground resists a rod; a pound-force on a square inch, NIST SP 811. */
   MPA(Exact.PSI_PER_MPA, "psi", 0, "MPa", 1),
   /** The price of corn. */

@@ -158,6 +158,9 @@ class GrazingPlanTest {
         .isInstanceOf(Refused.class)
         .hasMessageContaining("200 days");
     assertThatThrownBy(() -> new GrazingStay(" ", 1, 1, IN, OUT)).isInstanceOf(Refused.class);
+    assertThat(new GrazingStay("x".repeat(40), 1, 1, IN, OUT).head()).isEqualTo(1);
+    assertThatThrownBy(() -> new GrazingStay("x".repeat(41), 1, 1, IN, OUT))
+        .isInstanceOf(Refused.class);
     assertThatThrownBy(() -> new GrazingStay("x", 1, 1501, IN, OUT)).isInstanceOf(Refused.class);
   }
 }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -87,6 +88,8 @@ class LoadTest {
     // 60 kg/ha in 80 m³/ha: 0.75 kg/m³; a 25 m³ tank takes 18.75 kg and does 0.3125 ha.
     Slurry s = Slurry.of(60, 80, 25);
     assertThat(s.seedKgPerM3()).isCloseTo(0.75, within(1e-12));
+    // A thousand gallons are 3.785 m³, a pound is 0.4536 kg.
+    assertThat(UnitSystem.US.convert(0.75, Unit.KG_PER_SLURRY_M3)).isCloseTo(6.259, within(1e-3));
     assertThat(s.seedKgPerTank()).isCloseTo(18.75, within(1e-12));
     assertThat(s.haPerTank()).isCloseTo(0.3125, within(1e-12));
     HirePrice.Tariff t = new HirePrice.Tariff(30, 180, 60, 400, 20, 2);

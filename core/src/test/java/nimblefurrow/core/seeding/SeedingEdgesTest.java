@@ -120,6 +120,10 @@ class SeedingEdgesTest {
           .as(texture.name())
           .isEqualTo(texture == Texture.SAND || texture == Texture.SANDY_LOAM);
     }
+    Soil loam = new Soil(Texture.SILT_LOAM, Soil.USUAL.drainage(), false);
+    assertThat(finder.find(List.of(Farm.species("cereal_rye")), Seedings.SLURRY, loam).cautions())
+        .as("everywhere it wants stirring")
+        .anyMatch(c -> said(c).contains("seed settles"));
     assertThat(Seedings.SLURRY.safety().stream().map(SeedingEdgesTest::said))
         .anyMatch(s -> s.contains("gases in tanks kill"));
   }

@@ -126,9 +126,12 @@ public final class AccountFrame {
 
   private CameOf came(PlannedField f, PlanView plan) {
     List<EntryView> entries = f.log().entries();
+    var cover = f.cover();
+    // Animals on stalks, before it is seeded, eat none of it.
     double animalDays =
         entries.stream()
             .filter(e -> e.kind() == LogKind.GRAZED)
+            .filter(e -> cover != null && e.doneOn().isAfter(cover.seedOn()))
             .mapToDouble(e -> figure(e, EntryFigure.HEAD) * figure(e, EntryFigure.GRAZED))
             .sum();
     return new CameOf(

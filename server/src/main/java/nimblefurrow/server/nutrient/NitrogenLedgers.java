@@ -19,6 +19,7 @@ import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.record.SpreadHow;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Spread;
@@ -48,9 +49,10 @@ class NitrogenLedgers {
     NitrogenKnown known = known(f);
     NitrogenLedger ledger = NitrogenLedger.of(known);
     CropKind crop = CropKind.of(f.field().nextCrop().kind());
+    String name = f.cropFollows() ? crop.label() : "what follows";
     double price = prices.of(farmId).usd(Priced.NITROGEN);
     return new LedgerViews.NitrogenLedgerView(
-        crop.label(),
+        name,
         f.next().plantOn(),
         ledger.lines().stream()
             .map(
@@ -72,7 +74,7 @@ class NitrogenLedgers {
         ledger.low(),
         ledger.available(),
         ledger.high(),
-        ReasonView.of(ledger.credit(crop.label(), crop == CropKind.SOYBEAN, price)),
+        ReasonView.of(ledger.credit(name, f.cropFollows() && crop == CropKind.SOYBEAN, price)),
         missing(f, known));
   }
 
@@ -98,7 +100,12 @@ class NitrogenLedgers {
     List<NitrogenKnown.SoilTest> tests = new ArrayList<>();
     List<Spreading> spread = new ArrayList<>();
     NitrogenKnown.Clipped clipped = null;
+    DeedStanding harvest = f.standing().harvest();
     for (EntryView e : f.log().entries()) {
+      // What went on the crop before was the crop's.
+      if (harvest.state() != DeedStanding.State.NONE && e.doneOn().isBefore(harvest.day())) {
+        continue;
+      }
       Double nitrate = e.get(EntryFigure.SOIL_NITRATE);
       if (nitrate != null) {
         tests.add(new NitrogenKnown.SoilTest(e.doneOn(), nitrate));
