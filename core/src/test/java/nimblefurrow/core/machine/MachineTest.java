@@ -53,6 +53,39 @@ class MachineTest {
   }
 
   @Test
+  void aLargerJobIsNeverCheaperAndAHeavierRateOnlyChangesWhatItGoesBy() {
+    java.util.Random random = new java.util.Random(3);
+    for (int i = 0; i < 300; i++) {
+      HireTerms terms =
+          new HireTerms(
+              random.nextBoolean() ? null : 100 * random.nextDouble(),
+              500 * random.nextDouble(),
+              20 * random.nextDouble(),
+              3 * random.nextDouble());
+      Price p =
+          new Price(
+              random.nextInt(5) == 0 ? null : 200 * random.nextDouble(),
+              random.nextInt(5) == 0 ? null : 60 * random.nextDouble(),
+              random.nextBoolean(),
+              terms);
+      double area = 50 * random.nextDouble();
+      double hours = 20 * random.nextDouble();
+      double rate = 150 * random.nextDouble();
+      double usd = p.usd(area, hours, rate);
+      assertThat(p.usd(area + 1, hours + 1, rate)).isGreaterThanOrEqualTo(usd);
+      if (p.basis(rate) != null) {
+        assertThat(usd).isGreaterThanOrEqualTo(terms.leastUsd() + terms.wayUsd());
+      } else {
+        assertThat(p.usdPerHa()).isNull();
+        assertThat(p.usdPerHour()).isNull();
+      }
+      if (p.usdPerHour() == null || p.usdPerHa() == null) {
+        assertThat(p.basis(0)).as("one price is all there is").isEqualTo(p.basis(1000));
+      }
+    }
+  }
+
+  @Test
   void presenceIsWeekdaysCallOutsAndRepairs() {
     Presence weekdays = new Presence(Set.of(DayOfWeek.MONDAY, DayOfWeek.TUESDAY), Set.of(), null);
     assertThat(weekdays.on(MONDAY)).isTrue();

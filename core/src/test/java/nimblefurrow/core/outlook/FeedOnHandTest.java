@@ -8,8 +8,10 @@ import java.util.List;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Sighting;
 import nimblefurrow.core.seeding.CoverPlan;
+import nimblefurrow.core.units.Spread;
 import org.junit.jupiter.api.Test;
 
 /** Feed from October on, and how long a herd lives on it. */
@@ -47,5 +49,25 @@ class FeedOnHandTest {
     assertThat(all.get(1).mgPerHa(0.5)).isGreaterThan(1);
     assertThat(all.get(all.size() - 1).mgPerHa(0.5)).isZero();
     assertThat(all.get(1).mgPerHa(0.1)).isLessThan(all.get(1).mgPerHa(0.9));
+  }
+
+  @Test
+  void feedOfADayIsThatOfTheListAndNothingBeforeSeeding() {
+    List<SeasonRun> runs = FORECASTER.runs(OATS, WHEAT);
+    FeedOnHand listed = FeedOnHand.of(FORECASTER, OATS, WHEAT).get(2);
+    Spread on = FeedOnHand.on(runs, OATS, listed.day());
+    assertThat(on.years()).isEqualTo(runs.size());
+    assertThat(on.median()).isCloseTo(listed.mgPerHa(0.5), within(0.05));
+    assertThat(FeedOnHand.on(runs, OATS, OATS.seedOn()).quantile(0.99)).isZero();
+    assertThat(FeedOnHand.on(runs, OATS, OATS.seedOn().plusDays(50)).median()).isPositive();
+  }
+
+  @Test
+  void groundThatCarriesIsCountedOverTheYears() {
+    List<SeasonRun> runs = FORECASTER.runs(OATS, WHEAT);
+    int august = FeedOnHand.fit(runs, LocalDate.of(2026, 8, 20));
+    int march = FeedOnHand.fit(runs, LocalDate.of(2027, 3, 15));
+    assertThat(august).isBetween(1, runs.size());
+    assertThat(march).isBetween(0, runs.size()).isLessThan(august);
   }
 }

@@ -61,15 +61,6 @@ public class PriceService {
     return view(what, store(farmId, row, new BookedPrice(what, in.usd(), in.year(), in.source())));
   }
 
-  /** Takes a price as said elsewhere, where it differs from what stands. */
-  @Transactional
-  public void said(UUID farmId, Priced what, double usd, int year, String source) {
-    if (of(farmId).usd(what) != usd) {
-      PriceRow row = rows.findByFarmIdAndWhat(farmId, what.key()).orElse(null);
-      store(farmId, row, new BookedPrice(what, usd, year, source));
-    }
-  }
-
   private PriceRow store(UUID farmId, @Nullable PriceRow there, BookedPrice price) {
     PriceRow row = there == null ? new PriceRow() : there;
     if (there == null) {
