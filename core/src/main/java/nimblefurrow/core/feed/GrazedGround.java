@@ -38,6 +38,19 @@ public record GrazedGround(
     frosts = List.copyOf(frosts);
   }
 
+  /** A cover that was given more may hold nitrate, kg/ha. Working value. */
+  private static final double MUCH_NITROGEN_KG = 60;
+
+  /**
+   * {@return whether a cover is to be tested for nitrate after something went on it}
+   *
+   * @param manure whether it was manure
+   * @param nitrogenKgPerHa in it, kg/ha; null where nobody said
+   */
+  public static boolean rich(boolean manure, @Nullable Double nitrogenKgPerHa) {
+    return manure || nitrogenKgPerHa != null && nitrogenKgPerHa > MUCH_NITROGEN_KG;
+  }
+
   /**
    * A product that went on it.
    *

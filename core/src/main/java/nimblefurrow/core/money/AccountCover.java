@@ -53,6 +53,15 @@ public record AccountCover(
    */
   public record Wait(LatePlanting curve, PlantingLag lag, LocalDate wish) {
     /**
+     * {@return the same after an ending that keeps other days}
+     *
+     * @param other its days; null for those that are planned
+     */
+    Wait after(@Nullable PlantingLag other) {
+      return other == null ? this : new Wait(curve, other, wish);
+    }
+
+    /**
      * {@return the first day that an ending leaves}
      *
      * @param endOn day of the ending

@@ -3,6 +3,7 @@ package nimblefurrow.core.money;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
+import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.WayCost;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.record.LogKind;
@@ -54,8 +55,9 @@ public record CameOf(
    *
    * @param on the day
    * @param cost what the way costs on the farm
+   * @param lag days from it to planting; null where no crop follows
    */
-  public record Ended(LocalDate on, WayCost cost) {}
+  public record Ended(LocalDate on, WayCost cost, @Nullable PlantingLag lag) {}
 
   /** A pass that was needed beside. */
   public record Pass(LogKind kind, LocalDate on) {}

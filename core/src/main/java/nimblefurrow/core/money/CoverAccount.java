@@ -169,15 +169,16 @@ public record CoverAccount(List<AccountLine> lines) {
     CameOf.Ended ended = came.ended();
     double planned = wait.usdPerHa(cover.end().on());
     LocalDate endOn = ended == null ? cover.end().on() : ended.on();
-    double now = wait.usdPerHa(endOn);
+    AccountCover.Wait waits = ended == null ? wait : wait.after(ended.lag());
+    double now = waits.usdPerHa(endOn);
     if (planned == 0 && now == 0) {
       return null;
     }
     return new AccountLine(
         MoneyPart.YIELD,
         Reason.of("planting waits for it until {day}, {days} later than wished")
-            .with("day", wait.plantOn(endOn))
-            .with("days", ChronoUnit.DAYS.between(wait.wish(), wait.plantOn(endOn)), Unit.DAYS),
+            .with("day", waits.plantOn(endOn))
+            .with("days", ChronoUnit.DAYS.between(wait.wish(), waits.plantOn(endOn)), Unit.DAYS),
         less(planned),
         ended == null ? null : less(now));
   }

@@ -25,7 +25,16 @@ public record Spreading(
     @Nullable Double workedInDays,
     boolean cool) {
   /** Below this mean of the air less is lost, °C. Working value. */
-  public static final double COOL_C = 10;
+  private static final double COOL_C = 10;
+
+  /**
+   * {@return whether less is lost on a day, for its air is cool}
+   *
+   * @param meanC of the day, °C
+   */
+  public static boolean cool(double meanC) {
+    return meanC < COOL_C;
+  }
 
   public Spreading {
     Need.notNegative("nitrogenKgPerHa", "The nitrogen", nitrogenKgPerHa);

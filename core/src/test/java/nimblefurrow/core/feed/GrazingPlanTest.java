@@ -149,6 +149,14 @@ class GrazingPlanTest {
   }
 
   @Test
+  void manureAndMuchNitrogenAskForATest() {
+    assertThat(GrazedGround.rich(true, null)).isTrue();
+    assertThat(GrazedGround.rich(false, null)).isFalse();
+    assertThat(GrazedGround.rich(false, 60.0)).isFalse();
+    assertThat(GrazedGround.rich(false, 60.1)).isTrue();
+  }
+
+  @Test
   void nonsenseIsRefusedInASentence() {
     assertThatThrownBy(() -> cows(10, OUT, IN)).isInstanceOf(Refused.class);
     assertThat(cows(10, IN, IN).days()).isEqualTo(1);

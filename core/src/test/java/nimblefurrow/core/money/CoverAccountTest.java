@@ -117,7 +117,7 @@ class CoverAccountTest {
             PLAIN,
             came(
                 new CameOf.Seeded(more, null, 5.0),
-                new CameOf.Ended(END, new WayCost("till", "2 passes", 81))));
+                new CameOf.Ended(END, new WayCost("till", "2 passes", 81), null)));
     assertThat(line(a, MoneyPart.SEED).came())
         .isCloseTo(-90 * Farm.species("cereal_rye").seedUsdPerKg(), within(1e-9));
     assertThat(line(a, MoneyPart.SEEDING).came()).isCloseTo(-60 * 5 / AREA, within(1e-9));
@@ -148,7 +148,7 @@ class CoverAccountTest {
     CoverAccount b =
         of(
             cover(Endings.ROLL_PLANT, END, tied, 0),
-            came(null, new CameOf.Ended(END, new WayCost("x", "", 0))));
+            came(null, new CameOf.Ended(END, new WayCost("x", "", 0), null)));
     assertThat(line(b, MoneyPart.NITROGEN).planned()).isEqualTo(-30);
     assertThat(line(b, MoneyPart.NITROGEN).came()).isEqualTo(-30);
     assertThat(line(b, MoneyPart.NITROGEN).words().text()).contains("tied up");
@@ -168,9 +168,15 @@ class CoverAccountTest {
     CoverAccount b =
         of(
             cover(Endings.ROLL_PLANT, late, null, 0),
-            came(null, new CameOf.Ended(END, new WayCost("x", "1 pass", 0))));
+            came(null, new CameOf.Ended(END, new WayCost("x", "1 pass", 0), null)));
     assertThat(line(b, MoneyPart.YIELD).came()).isZero();
     assertThat(b.lines()).extracting(AccountLine::part).contains(MoneyPart.YIELD);
+    // Ended in a way that lets the planter in at once.
+    CameOf.Ended green =
+        new CameOf.Ended(late, new WayCost("x", "1 pass", 0), new PlantingLag(-3, 0, 0));
+    CoverAccount c = of(cover(Endings.ROLL_PLANT, late, null, 0), came(null, green));
+    assertThat(line(c, MoneyPart.YIELD).came())
+        .isCloseTo(CORN.usdPerHa(WISH) - CORN.usdPerHa(late.minusDays(3)), within(1e-9));
   }
 
   @Test

@@ -121,6 +121,12 @@ class NitrogenLedgerTest {
   }
 
   @Test
+  void airBelowTenDegreesIsCool() {
+    assertThat(Spreading.cool(9.9)).isTrue();
+    assertThat(Spreading.cool(10)).isFalse();
+  }
+
+  @Test
   void mineralThatLiesOnTheGroundMayLoseSome() {
     Spreading lies = new Spreading(JUNE, false, 100, null, SpreadHow.BROADCAST, null, false);
     NitrogenLine top = line(of(List.of(), List.of(lies), null), NitrogenSource.FERTILISER);

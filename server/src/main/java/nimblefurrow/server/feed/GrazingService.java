@@ -33,9 +33,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class GrazingService {
   private static final String AWAY = "This cover has no such group.";
 
-  /** A cover that took up more than this in fertiliser may hold nitrate, kg/ha. Working value. */
-  private static final double MUCH_NITROGEN = 60;
-
   private static final double LOW = 0.1;
   private static final double HIGH = 0.9;
 
@@ -88,8 +85,7 @@ public class GrazingService {
       for (ProductOut p : e.products()) {
         sprays.add(new GrazedGround.Sprayed(e.doneOn(), p.name(), wait.get(p.name())));
       }
-      Double nitrogen = e.get(EntryFigure.NITROGEN);
-      rich |= e.kind() == LogKind.MANURED || nitrogen != null && nitrogen > MUCH_NITROGEN;
+      rich |= GrazedGround.rich(e.kind() == LogKind.MANURED, e.get(EntryFigure.NITROGEN));
     }
     return new GrazedGround(
         f.field().areaHa(),

@@ -11,6 +11,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.money.AccountCover;
@@ -180,7 +181,9 @@ public final class AccountFrame {
     }
     // Nobody writes down what winter ends.
     boolean over = f.endedOn() != null || way.ofItself() && ending.done();
-    return over ? new CameOf.Ended(ending.day(), rules.cost(way)) : null;
+    var cover = f.cover();
+    PlantingLag lag = cover == null || !f.cropFollows() ? null : way.lag(cover, f.next().kind());
+    return over ? new CameOf.Ended(ending.day(), rules.cost(way), lag) : null;
   }
 
   /** Passes after the ending, without the second one that the way takes anyway. */

@@ -147,7 +147,7 @@ class NitrogenLedgers {
     if (record == null || day.isBefore(record.start()) || day.isAfter(record.end())) {
       return false;
     }
-    return record.meanC(record.indexOf(day)) < Spreading.COOL_C;
+    return Spreading.cool(record.meanC(record.indexOf(day)));
   }
 
   /** What feeding the cover brings. */
