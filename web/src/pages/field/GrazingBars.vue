@@ -39,7 +39,7 @@ const said = computed(() =>
         :width="Math.max(3, x(g.outOn) - x(g.inOn))"
         :y="i * ROW + 5"
         :height="ROW - 10"
-        :class="g.enough * 2 < g.years ? 'short' : 'fed'"
+        :class="g.hungry ? 'short' : 'fed'"
       />
       <g v-for="(b, k) in g.barred" :key="k" class="barred">
         <line :x1="x(b.from)" :x2="x(b.to)" :y1="i * ROW + 4" :y2="i * ROW + ROW - 4" />

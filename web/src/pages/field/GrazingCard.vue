@@ -53,9 +53,8 @@ async function remove(g: Group) {
           <b>{{ g.head }} {{ g.name }}</b
           >, {{ sayDay(g.inOn) }} to {{ sayDay(g.outOn) }}: eat {{ feed(g.needKg) }}, there
           {{ feed(g.feedKg) }} ({{ feed(g.lowKg) }} to {{ feed(g.highKg) }}).
-          <b :class="{ rust: g.enough * 2 < g.years }"
-            >Enough in {{ g.enough }} of {{ g.years }} years</b
-          >; the ground carries in {{ g.fit }}.
+          <b :class="{ rust: g.hungry }">Enough in {{ g.enough }} of {{ g.years }} years</b>; the
+          ground carries in {{ g.fit }}.
           <template v-if="session.owner">
             <button class="link small no-print" @click="writing = g">change</button>
             <button class="link small no-print" @click="remove(g)">take off</button>

@@ -13,14 +13,13 @@ const props = defineProps<{ planId: string; group: Schemas['GroupView'] | null; 
 const emit = defineEmits<{ done: [] }>()
 const session = useSession()
 const id = props.group?.id ?? newId()
-/** A cover is grazed when it has had some weeks. */
-const FIRST_DAYS = 60
-const STAY_DAYS = 20
+const first = session.usual('grazedAfter')
+const stay = session.usual('grazedFor')
 const name = ref(props.group?.name ?? 'cows')
 const head = ref<number | undefined>(props.group?.head ?? session.usual('cattleHead'))
 const headKg = ref<number | undefined>(props.group?.headKg ?? session.usual('cattleMass'))
-const inOn = ref(props.group?.inOn ?? plus(props.from, FIRST_DAYS))
-const outOn = ref(props.group?.outOn ?? plus(props.from, FIRST_DAYS + STAY_DAYS))
+const inOn = ref(props.group?.inOn ?? plus(props.from, first))
+const outOn = ref(props.group?.outOn ?? plus(props.from, first + stay))
 const refused = ref<Refusal | null>(null)
 const wrong = (path: string) => refused.value?.at(path) ?? ''
 

@@ -54,6 +54,11 @@ public record GrazingPlan(List<Checked> stays) {
       cautions = List.copyOf(cautions);
     }
 
+    /** {@return whether it goes short in more years than not} */
+    public boolean hungry() {
+      return 2 * enough < years();
+    }
+
     /** {@return years that were looked at} */
     public int years() {
       return feedKg.years();

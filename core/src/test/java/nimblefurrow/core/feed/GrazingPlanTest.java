@@ -59,6 +59,10 @@ class GrazingPlanTest {
     GrazingPlan.Checked c = one(ground(OATS, false, List.of(), List.of()), s);
     assertThat(c.enough()).isEqualTo(2);
     assertThat(c.years()).isEqualTo(4);
+    assertThat(c.hungry()).as("enough in half of the years").isFalse();
+    GrazingStay more = cows(120, IN, OUT);
+    assertThat(one(ground(OATS, false, List.of(), List.of()), more).enough()).isEqualTo(1);
+    assertThat(one(ground(OATS, false, List.of(), List.of()), more).hungry()).isTrue();
     assertThat(c.fit()).isEqualTo(3);
     assertThat(c.barred()).isEmpty();
     assertThat(c.cautions()).isEmpty();

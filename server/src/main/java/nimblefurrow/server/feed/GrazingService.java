@@ -126,6 +126,7 @@ public class GrazingService {
         c.feedKg().median(),
         c.feedKg().quantile(HIGH),
         c.enough(),
+        c.hungry(),
         c.fit(),
         c.years(),
         c.barred().stream()

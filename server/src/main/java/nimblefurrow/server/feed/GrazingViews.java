@@ -21,6 +21,7 @@ public final class GrazingViews {
    * @param feedKg in the middle year
    * @param highKg one year in ten more
    * @param enough in how many of the years that is enough
+   * @param hungry whether it goes short in more years than not
    * @param fit in how many of them the ground carries when it comes
    */
   public record GroupView(
@@ -37,6 +38,7 @@ public final class GrazingViews {
       double feedKg,
       double highKg,
       int enough,
+      boolean hungry,
       int fit,
       int years,
       List<BarredDays> barred,
