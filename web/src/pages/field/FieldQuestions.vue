@@ -1,3 +1,8 @@
+<script lang="ts">
+/** The question that was opened last, by cover, while the window lives. */
+const turned = new Map<string, Question>()
+</script>
+
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { FieldSeason, PlanInput } from '../../api/client'
@@ -14,10 +19,13 @@ const emit = defineEmits<{ open: [question: Question | null] }>()
 const session = useSession()
 const kinds = useKinds()
 const open = ref<Question | null>(null)
-// What is tried does not turn the page under the reader's hand.
+const cover = computed(() => `${props.shown.field.id} ${linkLooked.value ?? ''}`)
+// What is tried does not turn the page under the reader's hand, nor does coming back to it.
 watch(
-  () => `${props.shown.field.id} ${linkLooked.value ?? ''}`,
-  () => (open.value = nextQuestion(props.shown.furrow.next.kind, !!props.shown.furrow.plan)),
+  cover,
+  (at) =>
+    (open.value =
+      turned.get(at) ?? nextQuestion(props.shown.furrow.next.kind, !!props.shown.furrow.plan)),
   { immediate: true },
 )
 watch(open, (now) => emit('open', now), { immediate: true })
@@ -31,7 +39,11 @@ const answer = computed(() =>
     share: (share) => session.amount(share, 'SHARE'),
   }),
 )
-const turn = (key: Question) => (open.value = open.value === key ? null : key)
+function turn(key: Question) {
+  open.value = open.value === key ? null : key
+  if (open.value) turned.set(cover.value, open.value)
+  else turned.delete(cover.value)
+}
 </script>
 
 <template>

@@ -15,8 +15,7 @@ class AccountTest {
   }
 
   private static void choose(Page page, Locator in, String label, String item) {
-    in.locator(".v-select", inside(label)).first().click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(item)).first().click();
+    Browser.choose(page, in.locator(".v-select", inside(label)), item);
   }
 
   @Test

@@ -5,7 +5,9 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
@@ -17,6 +19,7 @@ import nimblefurrow.server.App;
 /** Debian's Chromium, started once for all tests of a run. */
 final class Browser {
   private static final int PATIENCE_MS = 90_000;
+  private static final int TRIES = 10;
   private static final List<String> QUIET =
       List.of(
           "--no-sandbox",
@@ -93,6 +96,28 @@ final class Browser {
     if (ask.getAttribute("aria-expanded").equals("false")) {
       ask.click();
     }
+    PlaywrightAssertions.assertThat(ask).hasAttribute("aria-expanded", "true");
+  }
+
+  /**
+   * Chooses from a drop-down list. One that is still closing from the last choice shows its items
+   * and takes them away under the click, so it is opened and chosen from until it holds.
+   */
+  static void choose(Page page, Locator list, String item) {
+    Locator option =
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(item)).first();
+    for (int once = 1; once < TRIES; once++) {
+      if (!option.isVisible()) {
+        list.first().click();
+      }
+      try {
+        option.click(new Locator.ClickOptions().setTimeout(PATIENCE_MS / (double) TRIES));
+        return;
+      } catch (TimeoutError shut) {
+        // Shut meanwhile; the next click opens it.
+      }
+    }
+    throw new AssertionError("no " + item + " to choose");
   }
 
   private static Page.LocatorOptions exactly(String text) {

@@ -134,8 +134,7 @@ class GrowerTest {
     button(page, "Close").click();
     question(page, "Done and seen");
     Locator log = page.locator(".card", holding("What was done and seen"));
-    log.locator(".v-select").first().click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("height measured")).click();
+    Browser.choose(page, log.locator(".v-select"), "height measured");
     log.getByLabel("Height, in").fill("2");
     log.getByText("Write down").click();
     assertThat(log).containsText("moves the forecast");
@@ -146,8 +145,7 @@ class GrowerTest {
   @Test
   void theWholeFarmIsSeenAsThreadsAndStaysSo() throws Exception {
     Page page = Browser.insideDemo(1280, 800, false);
-    page.locator(".v-select", holding("Group by")).click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("name")).click();
+    Browser.choose(page, page.locator(".v-select", holding("Group by")), "name");
     page.getByLabel("Threads").click();
     Locator threads = page.locator("svg.thread");
     assertThat(threads).hasCount(29);
@@ -189,8 +187,7 @@ class GrowerTest {
   }
 
   private static void lookAt(Page page, String lens) {
-    page.locator(".v-select", holding("Look at")).click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(lens)).click();
+    Browser.choose(page, page.locator(".v-select", holding("Look at")), lens);
   }
 
   @Test

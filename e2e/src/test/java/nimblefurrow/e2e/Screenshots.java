@@ -88,8 +88,7 @@ final class Screenshots {
     take(desk, "today");
     Page dark = Browser.insideDemo(1280, 800, true);
     dark.getByLabel("Threads").click();
-    dark.locator(".v-select", new Page.LocatorOptions().setHasText("Group by")).click();
-    dark.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("name")).click();
+    Browser.choose(dark, dark.locator(".v-select", Browser.holding("Group by")), "name");
     take(dark, "season-threads");
     Page phone = Browser.insideDemo(390, 844, false);
     take(phone, "season-phone");

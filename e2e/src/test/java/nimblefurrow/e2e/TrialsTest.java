@@ -15,8 +15,7 @@ class TrialsTest {
   }
 
   private static void choose(Page page, String label, String item) {
-    page.locator(".v-select", Browser.holding(label)).first().click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(item)).first().click();
+    Browser.choose(page, page.locator(".v-select", Browser.holding(label)), item);
   }
 
   @Test
