@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
+import { reach, sides } from '../../money/beam'
+import StackedBeam from '../../money/StackedBeam.vue'
 import { useSession } from '../../session'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
@@ -21,6 +23,9 @@ const FIT: Record<string, [string, string]> = {
 const listed = computed(() =>
   props.rows.filter((r) => all.value || (!r.barred && r.outcome) || r.way === props.chosen),
 )
+const keyed = (r: Schemas['EndingRow']) =>
+  r.money.parts.map((p) => ({ key: p.part, label: p.label, usd: p.usd }))
+const scale = computed(() => reach(props.rows.flatMap((r) => sides(keyed(r)))))
 const hidden = computed(() => props.rows.length - listed.value.length)
 type Range = Schemas['EndingRange']
 const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') =>
@@ -43,7 +48,7 @@ const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(
           <th class="n desk">weeds held</th>
           <th class="n desk">soil water</th>
           <th class="n desk">nitrogen</th>
-          <th class="n">cost</th>
+          <th class="n" title="what the whole cover costs or brings, ended so">in all</th>
         </tr>
       </thead>
       <tbody>
@@ -99,8 +104,13 @@ const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(
             </template>
             <td v-else colspan="7" class="muted desk">not estimated: there is no model of it</td>
             <td class="n">
-              {{ session.amount(r.usdPerHa, 'USD_PER_HA') }}
-              <div class="small muted">{{ r.passes || 'no pass' }}</div>
+              <b class="nowrap">{{ session.amount(r.money.net, 'USD_PER_HA') }}</b>
+              <div class="small muted">
+                {{ r.passes || 'no pass' }}
+                <span v-if="r.usdPerHa" class="nowrap">{{
+                  session.amount(r.usdPerHa, 'USD_PER_HA')
+                }}</span>
+              </div>
             </td>
           </tr>
           <tr v-if="open === r.way || (r.barred && r.way === chosen)" class="more">
@@ -109,9 +119,16 @@ const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(
               <p v-for="(why, i) in r.reasons" :key="i">{{ sentence(session.reason(why)) }}.</p>
               <p v-if="r.school" class="muted">School of practice: {{ r.school }}.</p>
               <p :class="{ rust: !r.insurerKept }">{{ sentence(session.reason(r.insurer)) }}.</p>
+              <div class="money">
+                <StackedBeam :reach="scale" :parts="keyed(r)" :net="r.money.net" />
+                <span v-for="p in r.money.parts" :key="p.part" class="nowrap">
+                  <i :class="['swatch', p.part]" /> {{ p.label }}
+                  {{ session.amount(p.usd, 'USD_PER_HA') }}
+                </span>
+              </div>
               <p v-if="r.lateUsdPerHa > 0.5">
-                Planted {{ sayDay(r.plantOn) }}, late planting costs
-                {{ session.amount(r.lateUsdPerHa, 'USD_PER_HA') }}.
+                Planted {{ sayDay(r.plantOn) }}, the wait costs
+                {{ session.amount(r.lateUsdPerHa, 'USD_PER_HA') }} of yield.
               </p>
               <p v-if="r.ripe !== undefined">
                 Planted then, the crop ripens before frost in {{ r.ripe }} of {{ r.ripeYears }} past
@@ -147,7 +164,18 @@ const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(
   }}</v-btn>
 </template>
 
+<style scoped src="../../money/parts.css"></style>
 <style scoped>
+.money {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+  margin: 4px 0;
+}
+.money > svg {
+  flex: 0 1 280px;
+}
 .way {
   min-width: 128px;
 }

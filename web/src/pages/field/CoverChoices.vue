@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PlanInput } from '../../api/client'
+import type { PlanInput, Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
+import { reach, sides } from '../../money/beam'
+import PartsKey from '../../money/PartsKey.vue'
+import StackedBeam from '../../money/StackedBeam.vue'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
 
@@ -20,6 +23,10 @@ const {
   open.value ? { path: { fieldId: props.fieldId }, query: { purpose: props.purpose } } : null,
 )
 
+const keyed = (m: Schemas['MoneyView']) =>
+  m.parts.map((p) => ({ key: p.part, label: p.label, usd: p.usd }))
+const moneys = computed(() => shown.value.flatMap((c) => (c.money ? [c.money] : [])))
+const scale = computed(() => reach(moneys.value.flatMap((m) => sides(keyed(m)))))
 const shown = computed(() =>
   all.value
     ? (view.value?.covers ?? [])
@@ -42,10 +49,10 @@ const shown = computed(() =>
     <template v-if="view && open">
       <p class="muted small">
         For “{{ view.label }}”: years in which {{ view.measure }} reaches
-        {{ session.amount(view.target, view.unit) }}, less the cost of seed ({{
+        {{ session.amount(view.target, view.unit) }}, less what each costs in all ({{
           session.amount(100, 'USD_PER_HA')
         }}
-        weighs like one year in ten).
+        weighs like one year in ten). What it feeds counts only where it is there to feed.
         <template v-if="view.shedEmpty">
           The shed is empty, so a drill or broadcasting is assumed: begin with one simple species on
           one or two fields.
@@ -54,6 +61,7 @@ const shown = computed(() =>
       <ul v-if="view.whatWould.length" class="rust small">
         <li v-for="(r, i) in view.whatWould" :key="i">{{ sentence(session.reason(r)) }}.</li>
       </ul>
+      <PartsKey v-if="moneys.length" :of="moneys" />
       <table class="plain">
         <tbody>
           <tr v-for="c in shown" :key="c.name" :class="{ out: c.excluded }">
@@ -70,6 +78,12 @@ const shown = computed(() =>
             </td>
             <td class="n nowrap">
               <b v-if="c.years">{{ c.met }} of {{ c.years }}</b>
+            </td>
+            <td class="beam">
+              <template v-if="c.money">
+                <StackedBeam :reach="scale" :parts="keyed(c.money)" :net="c.money.net" />
+                <span class="small nowrap">{{ session.amount(c.money.net, 'USD_PER_HA') }}</span>
+              </template>
             </td>
             <td>
               <div v-if="c.excluded" class="rust small">
@@ -92,6 +106,9 @@ const shown = computed(() =>
 <style scoped>
 .name {
   width: 170px;
+}
+.beam {
+  width: 150px;
 }
 .small {
   font-size: 0.84rem;

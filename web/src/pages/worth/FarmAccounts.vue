@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { reach, sides } from '../../money/beam'
+import PartsKey from '../../money/PartsKey.vue'
 import StackedBeam from '../../money/StackedBeam.vue'
 import ReadTrouble from '../../parts/ReadTrouble.vue'
 import { useSession } from '../../session'
@@ -34,11 +35,6 @@ const perArea = (s: Schemas['SumView']) =>
   s.parts.map((p) => ({ key: p.part, label: p.label, usd: p.usd / s.areaHa }))
 const scale = computed(() => reach(sums.value.flatMap((s) => sides(perArea(s)))))
 const money = (usd: number) => session.amount(usd, 'USD_PER_HA')
-const parts = computed(() => {
-  const all = new Map<string, string>()
-  for (const s of sums.value) for (const p of s.parts) all.set(p.part, p.label)
-  return [...all].map(([key, label]) => ({ key, label }))
-})
 </script>
 
 <template>
@@ -66,12 +62,7 @@ const parts = computed(() => {
         Soil that stays, weeds held back and rain let in have no price here; strips of your own say
         what they come to.
       </p>
-      <p class="key small">
-        <span v-for="p in parts" :key="p.key" class="nowrap">
-          <i :class="['swatch', p.key]" /> {{ p.label }}
-        </span>
-        <span class="nowrap"><i class="needle" /> all of it</span>
-      </p>
+      <PartsKey :of="sums" />
       <table class="plain">
         <tbody>
           <tr v-for="s in sums" :key="s.name">
@@ -102,7 +93,6 @@ const parts = computed(() => {
   </section>
 </template>
 
-<style scoped src="../../money/parts.css"></style>
 <style scoped>
 .sum {
   font-size: 1.5rem;
@@ -114,12 +104,6 @@ const parts = computed(() => {
 }
 .pick {
   max-width: 190px;
-}
-.key {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-  margin: 8px 0;
 }
 .name {
   width: 30%;

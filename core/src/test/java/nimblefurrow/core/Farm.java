@@ -5,6 +5,9 @@ import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
+import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.money.AccountBasis;
+import nimblefurrow.core.price.PriceBook;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
@@ -31,6 +34,10 @@ public final class Farm {
   public static final CashCrop SOYBEAN =
       new CashCrop.Soybean(LocalDate.of(2026, 5, 14), 2.6, 0.76, null);
   public static final CashCrop WHEAT = new CashCrop.SmallGrain(LocalDate.of(2026, 7, 12));
+
+  /** Twenty hectares without a machine, at the rules and prices that ship. */
+  public static final AccountBasis BASIS =
+      new AccountBasis(20, List.of(), EndingRules.shipped(), PriceBook.shipped());
 
   private Farm() {}
 

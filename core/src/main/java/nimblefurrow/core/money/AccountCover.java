@@ -4,10 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.LatePlanting;
+import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.WayCost;
 import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.seeding.CoverPlan;
 import nimblefurrow.core.units.Spread;
 import org.jspecify.annotations.Nullable;
 
@@ -52,6 +55,22 @@ public record AccountCover(
    * @param wish the day it is to be planted
    */
   public record Wait(LatePlanting curve, PlantingLag lag, LocalDate wish) {
+    /**
+     * {@return what an ending of a cover does to the next crop; null where the cover ends of itself
+     * and nothing waits}
+     *
+     * @param way how it is ended
+     * @param cover the cover
+     * @param next crop that follows, on the day it is to be planted
+     * @param rules of the farm
+     */
+    public static @Nullable Wait of(
+        EndingMethod way, CoverPlan cover, NextCrop next, EndingRules rules) {
+      return way.ofItself()
+          ? null
+          : new Wait(rules.late(next.kind()), way.lag(cover, next.kind()), next.plantOn());
+    }
+
     /**
      * {@return the same after an ending that keeps other days}
      *

@@ -303,6 +303,17 @@ public record CoverAccount(List<AccountLine> lines) {
     return lines.stream().filter(l -> l.part() == part).mapToDouble(AccountLine::stands).sum();
   }
 
+  /**
+   * {@return what weighs when covers or endings are compared, $/ha: all of it as planned, but feed
+   * only where the cover is there to feed; not everyone has animals or a buyer}
+   *
+   * @param feeds whether it is there to feed
+   */
+  public double weighed(boolean feeds) {
+    Double feed = planned(MoneyPart.FEED);
+    return planned() - (feeds || feed == null ? 0 : feed);
+  }
+
   /** {@return what it costs as planned, without what it brings, $/ha} */
   public double plannedCost() {
     return lines.stream()

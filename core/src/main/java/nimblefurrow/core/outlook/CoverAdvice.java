@@ -9,9 +9,13 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingAdviser;
 import nimblefurrow.core.ending.EndingField;
+import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingOption;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.money.AccountBasis;
+import nimblefurrow.core.money.AccountCover;
+import nimblefurrow.core.money.CoverAccount;
+import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonColumns;
@@ -30,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Which covers suit a field and a reason. Hard rules put a cover last with the reason why not; the
- * rest rank by the odds that it does what it is for, less its seed's cost. Nothing is hidden.
+ * rest rank by the odds that it does what it is for, less what it costs in all. Nothing is hidden.
  */
 public final class CoverAdvice {
   private static final int ROLL_TO_PLANT_DAYS = 14;
@@ -62,7 +66,7 @@ public final class CoverAdvice {
       LocalDate today,
       List<CarryOver.Sprayed> sprayed,
       List<SeedingMethod> atHand,
-      EndingRules rules) {
+      AccountBasis basis) {
     public Field {
       sprayed = List.copyOf(sprayed);
       atHand = List.copyOf(atHand);
@@ -104,7 +108,8 @@ public final class CoverAdvice {
    * @param met years in which it does what it is for
    * @param years all years
    * @param near how near the middle year comes to the target, 0..1
-   * @param seedUsdPerHa its seed
+   * @param account what it costs and brings; null where there is no way to seed or end it
+   * @param weighed what of that counts against other covers, $/ha
    * @param reasons for and against, most telling first
    */
   public record Advice(
@@ -115,7 +120,8 @@ public final class CoverAdvice {
       int met,
       int years,
       double near,
-      double seedUsdPerHa,
+      @Nullable CoverAccount account,
+      double weighed,
       List<Reason> reasons) {
     public Advice {
       reasons = List.copyOf(reasons);
@@ -124,7 +130,7 @@ public final class CoverAdvice {
     double score() {
       return (double) met / Math.max(1, years)
           + Weighing.NEAR_COUNTS * near
-          - Weighing.money(seedUsdPerHa);
+          + Weighing.money(weighed);
     }
   }
 
@@ -164,8 +170,6 @@ public final class CoverAdvice {
               .with("measured", measured));
     }
     List<CoverComponent> cover = candidate.cover(window.method());
-    double usd =
-        cover.stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();
     CoverPlan first =
         new CoverPlan(
             field.soil(),
@@ -209,10 +213,9 @@ public final class CoverAdvice {
               .with("near", near, Unit.SHARE));
     }
     reasons.add(
-        Reason.of("{method} about {day}; seed {cost}")
+        Reason.of("{method} about {day}")
             .with("method", window.method().label())
-            .with("day", seedOn)
-            .with("cost", usd, Unit.USD_PER_HA));
+            .with("day", seedOn));
     if (window.method().underCrop()) {
       species.stream().map(Interseeded::say).flatMap(Optional::stream).forEach(reasons::add);
     }
@@ -234,7 +237,24 @@ public final class CoverAdvice {
                     ? Reason.of("nothing but a herbicide ends it here, and the field is organic")
                     : Reason.of("no way of ending it fits this field")
             : risks.isEmpty() ? bridge(field, species, ending) : risks.get(0);
-    return new Advice(candidate, excluded, plan, ending, met, does.years(), near, usd, reasons);
+    CoverAccount account = best == null ? null : best.account();
+    if (account != null) {
+      reasons.add(comesTo(account));
+    }
+    double weighed = best == null ? 0 : best.weighed(purpose);
+    return new Advice(
+        candidate, excluded, plan, ending, met, does.years(), near, account, weighed, reasons);
+  }
+
+  private static Reason comesTo(CoverAccount account) {
+    double seed = -account.stands(MoneyPart.SEED);
+    double net = account.planned();
+    return Reason.of(
+            net > 0
+                ? "as planned it brings {net} in all, after {seed} for seed"
+                : "as planned it costs {net} in all, {seed} of it seed")
+        .with("net", Math.abs(net), Unit.USD_PER_HA)
+        .with("seed", seed, Unit.USD_PER_HA);
   }
 
   /**
@@ -302,15 +322,36 @@ public final class CoverAdvice {
   }
 
   /** An ending, the plan with it, and what it then does for the purpose. */
-  private record Ended(EndingOption option, CoverPlan plan, Spread does, double lateUsdPerHa) {}
+  private record Ended(EndingOption option, CoverPlan plan, Spread does, CoverAccount account) {
+    double weighed(Purpose purpose) {
+      return account.weighed(purpose == Purpose.FEED_CATTLE);
+    }
+  }
 
   private static Ended ended(
       EndingOption o, CoverPlan first, Field field, Purpose purpose, GrowingYears growing) {
     EndingDays days = EndingDays.of(o, first, field.next(), false, field.today());
     CoverPlan plan = days.ending(first, o.method());
     List<SeasonRun> runs = growing.runsFor(purpose, plan.acts());
-    double late = field.rules().late(field.next().kind()).usdPerHa(days.plantOn());
-    return new Ended(o, plan, Worth.spread(purpose, plan, runs), late);
+    return new Ended(
+        o, plan, Worth.spread(purpose, plan, runs), account(o.method(), plan, field, growing));
+  }
+
+  private static CoverAccount account(
+      EndingMethod way, CoverPlan plan, Field field, GrowingYears growing) {
+    AccountBasis basis = field.basis();
+    double feed =
+        way.feeds()
+            ? Worth.spread(Purpose.FEED_CATTLE, plan, growing.ended(plan.acts())).median()
+            : 0;
+    return basis.planned(
+        basis.cover(
+            plan.cover(),
+            plan.method(),
+            basis.end(way, plan.endOn()),
+            AccountCover.Wait.of(way, plan, field.next(), basis.rules()),
+            Worth.spread(Purpose.MAKE_NITROGEN, plan, growing.runs()),
+            feed));
   }
 
   /**
@@ -325,7 +366,7 @@ public final class CoverAdvice {
     return odds
         + Weighing.NEAR_COUNTS * (near + ready)
         - Weighing.costs(e.option())
-        - Weighing.money(e.lateUsdPerHa());
+        + Weighing.money(e.weighed(purpose));
   }
 
   /** A grass that stands until the last two weeks before a grass crop carries its diseases over. */
@@ -361,6 +402,6 @@ public final class CoverAdvice {
   }
 
   private static Advice none(Candidate candidate, Reason why) {
-    return new Advice(candidate, why, null, null, 0, 0, 0, 0, List.of());
+    return new Advice(candidate, why, null, null, 0, 0, 0, null, 0, List.of());
   }
 }

@@ -18,6 +18,10 @@ import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.WayCost;
+import nimblefurrow.core.money.AccountBasis;
+import nimblefurrow.core.money.AccountCover;
+import nimblefurrow.core.money.CoverAccount;
+import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonRun;
@@ -39,8 +43,8 @@ import org.jspecify.annotations.Nullable;
  * @param plantOn the day the next crop can then be planted
  * @param outcome what the model says; null where it has no model of this way
  * @param cost passes and their price
- * @param lateShare yield lost by planting that late, share
- * @param lateUsdPerHa what that is worth
+ * @param account of the cover when it is ended so
+ * @param lateShare yield lost by planting later than can be wished, share
  * @param insurerKept whether the insurer's date rule is kept
  * @param insurer the rule and the verdict
  * @param score odds of the goal less money, a hundred dollars per ha for one year in ten; −1 where
@@ -53,11 +57,17 @@ public record EndingSideBySide(
     LocalDate plantOn,
     @Nullable Outcome outcome,
     WayCost cost,
+    CoverAccount account,
     double lateShare,
-    double lateUsdPerHa,
     boolean insurerKept,
     Reason insurer,
     double score) {
+
+  /** {@return what the wait for this ending costs the next crop, $/ha} */
+  public double lateUsdPerHa() {
+    Double yield = account.planned(MoneyPart.YIELD);
+    return yield == null ? 0 : -yield;
+  }
 
   /**
    * Over all years.
@@ -99,7 +109,11 @@ public record EndingSideBySide(
       double target,
       LocalDate today,
       @Nullable LocalDate plantedOn,
-      EndingRules rules) {
+      AccountBasis basis) {
+
+    EndingRules rules() {
+      return basis.rules();
+    }
 
     /** The next crop on the day it was planted, or the first day it still can be. */
     NextCrop coming() {
@@ -165,19 +179,18 @@ public record EndingSideBySide(
     LatePlanting curve = f.rules().late(f.next().kind());
     WayCost cost = f.rules().cost(o.method());
     InsurerZone zone = f.rules().insurer();
-    double late = curve.usdPerHa(plantOn);
     Outcome outcome =
         o.method().modelled()
             ? outcome(f, growing, o.method(), days.ending(f.plan(), o.method()))
             : null;
+    CoverAccount account = account(f, o.method(), endOn, outcome);
     double score = -1;
     if (outcome != null) {
       // Grazing and haying feed whether or not they kill: another way ends the cover after them.
       boolean feeds = f.purpose() == Purpose.FEED_CATTLE && o.method().feeds();
       int dead = feeds ? outcome.years() : outcome.dead();
       double odds = (double) Math.min(outcome.met(), dead) / outcome.years();
-      double nitrogen = -outcome.nitrogenKgPerHa().median() * f.rules().nitrogenUsdPerKg();
-      double usd = cost.usdPerHa() + late + nitrogen;
+      double usd = -account.weighed(f.purpose() == Purpose.FEED_CATTLE);
       double near = Math.min(outcome.near(), (double) dead / outcome.years());
       score = odds + Weighing.NEAR_COUNTS * near - Weighing.money(usd) - Weighing.costs(o);
     }
@@ -188,13 +201,30 @@ public record EndingSideBySide(
         plantOn,
         outcome,
         cost,
-        curve.lossShare(plantOn),
-        late,
+        account,
+        curve.lossShare(plantOn) - curve.lossShare(f.coming().plantOn()),
         o.method().ofItself() || zone.kept(endOn, plantOn, f.rules().emergenceDays()),
         o.method().ofItself()
             ? Reason.of("dead long before any insurer's date")
             : zone.say(endOn, plantOn, f.rules().emergenceDays()),
         score);
+  }
+
+  /** Of the cover with this ending; a crop that is in the ground waits for nothing. */
+  private static CoverAccount account(
+      Field f, EndingMethod way, LocalDate endOn, @Nullable Outcome outcome) {
+    AccountCover.Wait wait =
+        f.plantedOn() != null ? null : AccountCover.Wait.of(way, f.plan(), f.coming(), f.rules());
+    return f.basis()
+        .planned(
+            f.basis()
+                .cover(
+                    f.plan().cover(),
+                    f.plan().method(),
+                    f.basis().end(way, endOn),
+                    wait,
+                    outcome == null ? null : outcome.nitrogenKgPerHa(),
+                    outcome == null || !way.feeds() ? 0 : outcome.takenOff().median()));
   }
 
   private static @Nullable Reason barred(

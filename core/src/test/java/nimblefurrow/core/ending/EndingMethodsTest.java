@@ -186,15 +186,7 @@ class EndingMethodsTest {
           EndingSideBySide.of(
                   forecaster,
                   new EndingSideBySide.Field(
-                      plan,
-                      BEANS,
-                      next,
-                      true,
-                      Purpose.SMOTHER_WEEDS,
-                      3,
-                      SEEDED,
-                      null,
-                      EndingRules.shipped()))
+                      plan, BEANS, next, true, Purpose.SMOTHER_WEEDS, 3, SEEDED, null, Farm.BASIS))
               .stream()
               .filter(r -> r.option().method() == steam)
               .findFirst()

@@ -7,10 +7,10 @@ import java.util.List;
 import nimblefurrow.core.Endings;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.outlook.CoverAdvice.Advice;
 import nimblefurrow.core.outlook.CoverAdvice.Candidate;
+import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
@@ -18,6 +18,8 @@ import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.WindowFinder;
+import nimblefurrow.core.units.Figure;
+import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 
@@ -40,7 +42,7 @@ class CoverAdviceTest {
         LocalDate.of(2026, 7, 20),
         sprayed,
         List.of(Seedings.DRILL, Seedings.BROADCAST),
-        EndingRules.shipped());
+        Farm.BASIS);
   }
 
   private static Candidate one(String id, double share) {
@@ -60,7 +62,7 @@ class CoverAdviceTest {
         today,
         List.of(),
         List.of(method),
-        EndingRules.shipped());
+        Farm.BASIS);
   }
 
   private static List<Advice> rank(CoverAdvice.Field field, Purpose purpose, Candidate... all) {
@@ -177,7 +179,7 @@ class CoverAdviceTest {
             one("cereal_rye", 1.5),
             one("cereal_rye", 1));
     assertThat(ranked.get(0).met()).isGreaterThan(20);
-    assertThat(ranked.get(0).seedUsdPerHa()).isLessThan(ranked.get(1).seedUsdPerHa());
+    assertThat(ranked.get(0).weighed()).isGreaterThan(ranked.get(1).weighed());
   }
 
   @Test
@@ -288,18 +290,22 @@ class CoverAdviceTest {
     assertThat((long) rye.met()).isCloseTo(met, org.assertj.core.api.Assertions.within(1L));
     double usd =
         plan.cover().stream().mapToDouble(c -> c.rateKgPerHa() * c.species().seedUsdPerKg()).sum();
-    assertThat(rye.seedUsdPerHa()).isEqualTo(usd);
+    assertThat(rye.account().stands(MoneyPart.SEED)).isEqualTo(-usd);
     List<String> said = say(rye.reasons());
     assertThat(said.get(0)).contains("in " + rye.met() + " of " + rye.years() + " years", "middle");
-    assertThat(said.get(1)).startsWith("drill after harvest about ").contains("seed $");
+    assertThat(said.get(1)).startsWith("drill after harvest about ");
     assertThat(said.get(2)).startsWith("it can end ").contains(rye.ending().method().label());
-    assertThat(said).hasSize(3);
+    assertThat(said.get(3))
+        .contains(
+            "as planned it costs $",
+            UnitSystem.METRIC.say(new Figure.Amount(usd, Unit.USD_PER_HA)) + " of it seed");
+    assertThat(said).hasSize(4);
     assertThat(rye.excluded()).isNull();
     assertThat(rye.score())
         .isEqualTo(
             (double) rye.met() / rye.years()
                 + Weighing.NEAR_COUNTS * rye.near()
-                - Weighing.money(usd));
+                + Weighing.money(rye.account().planned()));
   }
 
   @Test
@@ -350,7 +356,7 @@ class CoverAdviceTest {
             LocalDate.of(2026, 9, 1),
             List.of(),
             List.of(),
-            EndingRules.shipped());
+            Farm.BASIS);
     assertThat(
             rank(bare, Purpose.HOLD_SOIL, one("cereal_rye", 1))
                 .get(0)

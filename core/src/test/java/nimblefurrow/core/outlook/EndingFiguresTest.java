@@ -10,7 +10,6 @@ import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
@@ -151,7 +150,7 @@ class EndingFiguresTest {
             Purpose.FEED_CATTLE.target(),
             LocalDate.of(2027, 4, 1),
             null,
-            EndingRules.shipped());
+            Farm.BASIS);
     List<EndingSideBySide> rows = EndingSideBySide.of(FORECASTER, field);
     EndingSideBySide feeds = EndingSideBySide.best(rows, Purpose.FEED_CATTLE).orElseThrow();
     assertThat(feeds.option().method().feeds()).isTrue();
@@ -188,7 +187,7 @@ class EndingFiguresTest {
                 Purpose.SMOTHER_WEEDS.target(),
                 late,
                 null,
-                EndingRules.shipped()))) {
+                Farm.BASIS))) {
       EndingMethod way = row.option().method();
       EndingDays planted = EndingDays.of(row.option(), MIX, soy, true, late);
       EndingDays open = EndingDays.of(row.option(), MIX, soy, false, late);

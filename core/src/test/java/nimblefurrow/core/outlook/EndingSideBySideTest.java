@@ -18,6 +18,8 @@ import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.LatePlanting;
 import nimblefurrow.core.ending.NextCrop;
+import nimblefurrow.core.price.Priced;
+import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.Soil;
@@ -49,7 +51,7 @@ class EndingSideBySideTest {
       Purpose purpose,
       LocalDate today) {
     return new EndingSideBySide.Field(
-        plan(cover, next), CORN, next, organic, purpose, purpose.target(), today, null, RULES);
+        plan(cover, next), CORN, next, organic, purpose, purpose.target(), today, null, Farm.BASIS);
   }
 
   @Test
@@ -120,7 +122,7 @@ class EndingSideBySideTest {
                 30,
                 LocalDate.of(2026, 9, 12),
                 null,
-                RULES));
+                Farm.BASIS));
     assertThat(rows.stream().filter(r -> r.outcome() != null).map(r -> r.outcome().met()))
         .containsOnly(0);
     EndingSideBySide early = row(rows, Endings.SPRAY_EARLY);
@@ -130,6 +132,47 @@ class EndingSideBySideTest {
     double mulch = best.outcome().mulch().median() + best.outcome().living().median();
     assertThat(best.outcome().near()).isCloseTo(mulch / 30, within(0.02));
     assertThat(rows.indexOf(till)).isGreaterThan(rows.indexOf(early));
+  }
+
+  /** One sum of money, whichever screen shows it: the account of the cover ended so. */
+  @Test
+  void moneyIsTheAccountsAndFeedWeighsOnlyWhereItIsWanted() {
+    NextCrop corn = new NextCrop(NextCrop.Kind.CORN, LocalDate.of(2027, 5, 12));
+    List<CoverComponent> rye = List.of(CoverComponent.of(Farm.species("cereal_rye"), 67));
+    LocalDate today = LocalDate.of(2026, 9, 12);
+    List<EndingSideBySide> weeds =
+        EndingSideBySide.of(FORECASTER, field(rye, corn, false, Purpose.SMOTHER_WEEDS, today));
+    List<EndingSideBySide> cattle =
+        EndingSideBySide.of(FORECASTER, field(rye, corn, false, Purpose.FEED_CATTLE, today));
+    EndingSideBySide hay = row(weeds, Endings.HAY);
+    EndingSideBySide fed = row(cattle, Endings.HAY);
+    double feed = hay.account().planned(MoneyPart.FEED);
+    assertThat(feed)
+        .isCloseTo(
+            hay.outcome().takenOff().median() * Farm.BASIS.prices().usd(Priced.HAY), within(1e-9));
+    assertThat(fed.account()).isEqualTo(hay.account());
+    assertThat(hay.score())
+        .isCloseTo(score(hay, hay.outcome().dead(), hay.account().planned() - feed), within(1e-9));
+    assertThat(fed.score())
+        .isCloseTo(score(fed, fed.outcome().years(), fed.account().planned()), within(1e-9));
+    for (EndingSideBySide r : weeds) {
+      double late = RULES.late(corn.kind()).usdPerHa(r.plantOn());
+      double asWished = RULES.late(corn.kind()).usdPerHa(corn.plantOn());
+      assertThat(r.lateUsdPerHa())
+          .as(r.option().method().label())
+          .isCloseTo(late - asWished, within(1e-9));
+      assertThat(r.account().planned(MoneyPart.ENDING))
+          .isEqualTo(r.cost().usdPerHa() == 0 ? 0 : -r.cost().usdPerHa());
+    }
+  }
+
+  private static double score(EndingSideBySide r, int dead, double usdPerHa) {
+    EndingSideBySide.Outcome o = r.outcome();
+    double years = o.years();
+    return Math.min(o.met(), dead) / years
+        + Weighing.NEAR_COUNTS * Math.min(o.near(), dead / years)
+        + Weighing.money(usdPerHa)
+        - Weighing.costs(r.option());
   }
 
   private static EndingSideBySide row(List<EndingSideBySide> rows, EndingMethod way) {

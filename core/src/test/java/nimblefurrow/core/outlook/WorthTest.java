@@ -10,7 +10,6 @@ import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.SeasonColumns;
@@ -147,7 +146,7 @@ class WorthTest {
             purpose.target(),
             LocalDate.of(2026, 9, 12),
             null,
-            EndingRules.shipped());
+            Farm.BASIS);
     List<EndingSideBySide> rows = EndingSideBySide.of(FORECASTER, field);
     for (EndingSideBySide row : rows) {
       EndingMethod way = row.option().method();

@@ -2,16 +2,19 @@ package nimblefurrow.server.ending;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.outlook.EndingSideBySide;
 import nimblefurrow.core.outlook.Purpose;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.server.job.Bearings;
+import nimblefurrow.server.season.FarmBases;
+import nimblefurrow.server.season.FarmBasis;
+import nimblefurrow.server.season.MoneyView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ReasonView;
@@ -22,19 +25,19 @@ import org.springframework.stereotype.Service;
 @Service
 class EndingAdvice {
   private final PlannedFields planned;
-  private final EndingRulesOf rules;
+  private final FarmBases bases;
   private final ChosenEndings chosen;
   private final CropOdds ripens;
   private final Bearings bearings;
 
   EndingAdvice(
       PlannedFields planned,
-      EndingRulesOf rules,
+      FarmBases bases,
       ChosenEndings chosen,
       CropOdds ripens,
       Bearings bearings) {
     this.planned = planned;
-    this.rules = rules;
+    this.bases = bases;
     this.chosen = chosen;
     this.ripens = ripens;
     this.bearings = bearings;
@@ -65,13 +68,13 @@ class EndingAdvice {
         chosen.version(e),
         e.plan().plan().ending(),
         e.cover().endOn(),
-        ways(e, purpose, wanted, rules.of(farmId)).stream().map(r -> row(e, r)).toList(),
+        ways(e, purpose, wanted, bases.of(farmId)).stream().map(r -> row(e, r)).toList(),
         chosen.of(farmId, fieldId, f.farm().seasonYear()));
   }
 
   /** All fields with a plan: the best way, the planned one, and what was chosen. */
   List<EndingViews.FieldEnding> all(UUID farmId, Set<UUID> some) {
-    EndingRules own = rules.of(farmId);
+    FarmBasis own = bases.of(farmId);
     List<PlannedField> with =
         planned.all(farmId).stream()
             .filter(f -> f.cover() != null)
@@ -87,7 +90,7 @@ class EndingAdvice {
   }
 
   private EndingViews.FieldEnding field(
-      EndableField f, EndingRules own, EndingViews.@Nullable ChosenView chosenNow) {
+      EndableField f, FarmBasis own, EndingViews.@Nullable ChosenView chosenNow) {
     List<EndingSideBySide> ways = ways(f, f.purpose(), f.purpose().target(), own);
     List<EndingViews.EndingRow> rows = ways.stream().map(r -> row(f, r)).toList();
     EndingViews.EndingRow best =
@@ -106,7 +109,7 @@ class EndingAdvice {
   }
 
   /** The ways of a field side by side, best first. */
-  List<EndingSideBySide> ways(EndableField e, Purpose purpose, double target, EndingRules own) {
+  List<EndingSideBySide> ways(EndableField e, Purpose purpose, double target, FarmBasis own) {
     PlannedField f = e.on();
     return EndingSideBySide.of(
         planned.forecaster(),
@@ -119,7 +122,7 @@ class EndingAdvice {
             target,
             f.farm().today(),
             f.plantedOn(),
-            own));
+            own.on(f.field().areaHa(), e.plan().plan().machineId())));
   }
 
   private EndingViews.EndingRow row(EndableField e, EndingSideBySide r) {
@@ -142,6 +145,7 @@ class EndingAdvice {
         o == null ? null : outcome(o),
         r.cost().passes(),
         r.cost().usdPerHa(),
+        Objects.requireNonNull(MoneyView.of(r.account())),
         r.lateShare(),
         r.lateUsdPerHa(),
         r.insurerKept(),

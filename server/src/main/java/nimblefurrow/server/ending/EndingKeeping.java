@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.outlook.EndingSideBySide;
 import nimblefurrow.core.outlook.Purpose;
@@ -17,6 +16,8 @@ import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.FarmBases;
+import nimblefurrow.server.season.FarmBasis;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.support.ChangedMeanwhile;
@@ -31,7 +32,7 @@ class EndingKeeping {
   private final PlannedFields planned;
   private final PlanService plans;
   private final FieldService fields;
-  private final EndingRulesOf rules;
+  private final FarmBases bases;
   private final EndingChoices choices;
   private final ChosenEndings chosen;
   private final EndingAdvice advice;
@@ -41,7 +42,7 @@ class EndingKeeping {
       PlannedFields planned,
       PlanService plans,
       FieldService fields,
-      EndingRulesOf rules,
+      FarmBases bases,
       EndingChoices choices,
       ChosenEndings chosen,
       EndingAdvice advice,
@@ -49,7 +50,7 @@ class EndingKeeping {
     this.planned = planned;
     this.plans = plans;
     this.fields = fields;
-    this.rules = rules;
+    this.bases = bases;
     this.choices = choices;
     this.chosen = chosen;
     this.advice = advice;
@@ -125,7 +126,7 @@ class EndingKeeping {
   @Saving
   public int chooseBest(UUID farmId, List<UUID> wanted, String why, UUID account) {
     int changed = 0;
-    EndingRules own = rules.of(farmId);
+    FarmBasis own = bases.of(farmId);
     for (UUID fieldId : wanted) {
       EndableField e = EndableField.of(planned.one(farmId, fieldId));
       Purpose purpose = e.purpose();

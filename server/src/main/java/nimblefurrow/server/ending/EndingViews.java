@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.units.Spread;
+import nimblefurrow.server.season.MoneyView;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,7 @@ final class EndingViews {
    *
    * @param barred why it cannot be, when a hard rule stands against it
    * @param outcome what the model makes of it; null where it has no model of it: not estimated
+   * @param money the cover's account as planned with this ending
    * @param ripe in how many past years the next crop, planted so, ripens before frost; null where
    *     not known
    * @param school the school of practice behind it, where growers differ
@@ -44,6 +46,7 @@ final class EndingViews {
       @Nullable EndingOutcome outcome,
       String passes,
       double usdPerHa,
+      MoneyView money,
       double lateShare,
       double lateUsdPerHa,
       boolean insurerKept,

@@ -10,17 +10,16 @@ import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.SpeciesTable;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.ending.PlantingLag;
 import nimblefurrow.core.ending.SecondPass;
 import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.money.AccountBasis;
 import nimblefurrow.core.money.AccountCover;
 import nimblefurrow.core.money.AccountLine;
 import nimblefurrow.core.money.CameOf;
 import nimblefurrow.core.money.CoverAccount;
 import nimblefurrow.core.money.Owed;
 import nimblefurrow.core.outlook.Purpose;
-import nimblefurrow.core.price.PriceBook;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
@@ -31,6 +30,7 @@ import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.units.Spread;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.season.FarmBasis;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
 import nimblefurrow.server.worklog.EntryView;
@@ -39,38 +39,31 @@ import org.jspecify.annotations.Nullable;
 /** A farm's shed, prices and own lines, to be asked for the accounts of many covers. */
 public final class AccountFrame {
   private final PlannedFields planned;
-  private final Map<UUID, Machine> shed;
+  private final FarmBasis basis;
   private final SpeciesTable table;
-  private final EndingRules rules;
-  private final PriceBook prices;
   private final Map<UUID, List<AccountLine>> own;
 
   /**
-   * @param shed machines in their order
+   * @param basis what the farm reckons with
    * @param own lines that the farm wrote, by cover
    */
   AccountFrame(
       PlannedFields planned,
-      Map<UUID, Machine> shed,
+      FarmBasis basis,
       SpeciesTable table,
-      EndingRules rules,
-      PriceBook prices,
       Map<UUID, List<AccountLine>> own) {
     this.planned = planned;
-    this.shed = shed;
+    this.basis = basis;
     this.table = table;
-    this.rules = rules;
-    this.prices = prices;
     this.own = own;
   }
 
   /** The account of a cover without anything the model or the record says of it. */
   public CoverAccount planned(double areaHa, PlanView plan) {
-    return CoverAccount.of(
-        new AccountCover(
-            areaHa, seed(plan.plan()), seeder(plan.plan()), end(plan.plan()), null, null, 0),
-        CameOf.NOTHING,
-        prices);
+    PlanInput p = plan.plan();
+    AccountBasis piece = basis.on(areaHa, p.machineId());
+    return piece.planned(
+        piece.cover(seed(p), SeedingMethod.of(p.method()), end(piece, p), null, null, 0));
   }
 
   /** The account of a cover. */
@@ -79,16 +72,16 @@ public final class AccountFrame {
     EndingMethod way = EndingMethod.of(p.ending());
     Spread nitrogen = f.cropFollows() ? planned.worth(f, Purpose.MAKE_NITROGEN) : null;
     Spread feed = way.feeds() ? planned.worth(f, Purpose.FEED_CATTLE) : null;
+    AccountBasis piece = basis.on(f.field().areaHa(), p.machineId());
     AccountCover cover =
-        new AccountCover(
-            f.field().areaHa(),
+        piece.cover(
             seed(p),
-            seeder(p),
-            end(p),
+            SeedingMethod.of(p.method()),
+            end(piece, p),
             follows(f, way),
             nitrogen,
             feed == null ? 0 : feed.median());
-    return CoverAccount.of(cover, came(f, plan), prices);
+    return CoverAccount.of(cover, came(f, plan), basis.prices());
   }
 
   /** The species of a plan. */
@@ -102,27 +95,15 @@ public final class AccountFrame {
         .toList();
   }
 
-  /** The machine the plan names, else the first of the shed that seeds so. */
-  private @Nullable Machine seeder(PlanInput p) {
-    SeedingMethod method = SeedingMethod.of(p.method());
-    Machine named = p.machineId() == null ? null : shed.get(p.machineId());
-    if (named != null && named.seeds(method)) {
-      return named;
-    }
-    return shed.values().stream().filter(m -> m.seeds(method)).findFirst().orElse(null);
-  }
-
-  private AccountCover.End end(PlanInput p) {
-    EndingMethod way = EndingMethod.of(p.ending());
-    return new AccountCover.End(way, p.endOn(), rules.cost(way));
+  private static AccountCover.End end(AccountBasis piece, PlanInput p) {
+    return piece.end(EndingMethod.of(p.ending()), p.endOn());
   }
 
   private AccountCover.@Nullable Wait follows(PlannedField f, EndingMethod way) {
     var cover = f.cover();
-    return cover == null || !f.cropFollows() || way.ofItself()
+    return cover == null || !f.cropFollows()
         ? null
-        : new AccountCover.Wait(
-            rules.late(f.next().kind()), way.lag(cover, f.next().kind()), f.next().plantOn());
+        : AccountCover.Wait.of(way, cover, f.next(), basis.rules());
   }
 
   private CameOf came(PlannedField f, PlanView plan) {
@@ -163,7 +144,7 @@ public final class AccountFrame {
         seedings.stream()
             .map(EntryView::machineId)
             .filter(Objects::nonNull)
-            .map(shed::get)
+            .map(basis.shed()::get)
             .filter(Objects::nonNull)
             .reduce(null, (before, now) -> now);
     boolean told =
@@ -183,7 +164,7 @@ public final class AccountFrame {
     boolean over = f.endedOn() != null || way.ofItself() && ending.done();
     var cover = f.cover();
     PlantingLag lag = cover == null || !f.cropFollows() ? null : way.lag(cover, f.next().kind());
-    return over ? new CameOf.Ended(ending.day(), rules.cost(way), lag) : null;
+    return over ? new CameOf.Ended(ending.day(), basis.rules().cost(way), lag) : null;
   }
 
   /** Passes after the ending, without the second one that the way takes anyway. */

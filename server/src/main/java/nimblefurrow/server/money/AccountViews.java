@@ -5,6 +5,7 @@ import java.util.UUID;
 import nimblefurrow.core.money.AccountSum;
 import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.units.Keyed;
+import nimblefurrow.server.season.MoneyView;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -103,9 +104,6 @@ public final class AccountViews {
     }
   }
 
-  /** A part of a sum, US dollars. */
-  public record PartSum(MoneyPart part, String label, double usd) {}
-
   /** Covers that have something in common; US dollars. */
   public record SumView(
       String name,
@@ -113,7 +111,7 @@ public final class AccountViews {
       double areaHa,
       double plannedUsd,
       double standsUsd,
-      List<PartSum> parts) {
+      List<MoneyView.PartUsd> parts) {
     static SumView of(AccountSum s) {
       return new SumView(
           s.name(),
@@ -123,7 +121,7 @@ public final class AccountViews {
           s.standsUsd(),
           s.parts().entrySet().stream()
               .sorted(java.util.Map.Entry.comparingByKey())
-              .map(p -> new PartSum(p.getKey(), p.getKey().label(), p.getValue()))
+              .map(p -> MoneyView.PartUsd.of(p.getKey(), p.getValue()))
               .toList());
     }
   }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -14,7 +13,6 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.chain.CropKind;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.money.AccountLine;
 import nimblefurrow.core.money.AccountSum;
 import nimblefurrow.core.money.CoverAccount;
@@ -24,12 +22,9 @@ import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.plan.PlanView;
-import nimblefurrow.server.price.PriceService;
-import nimblefurrow.server.season.FarmRules;
+import nimblefurrow.server.season.FarmBases;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
-import nimblefurrow.server.shed.MachineView;
-import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ReasonView;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,26 +36,20 @@ public class FieldAccounts {
 
   private final FarmService farms;
   private final PlannedFields planned;
-  private final ShedService shed;
+  private final FarmBases bases;
   private final SpeciesService species;
-  private final FarmRules rules;
-  private final PriceService prices;
   private final AccountRows rows;
 
   FieldAccounts(
       FarmService farms,
       PlannedFields planned,
-      ShedService shed,
+      FarmBases bases,
       SpeciesService species,
-      FarmRules rules,
-      PriceService prices,
       AccountRows rows) {
     this.farms = farms;
     this.planned = planned;
-    this.shed = shed;
+    this.bases = bases;
     this.species = species;
-    this.rules = rules;
-    this.prices = prices;
     this.rows = rows;
   }
 
@@ -71,12 +60,9 @@ public class FieldAccounts {
   }
 
   private AccountFrame frame(UUID farmId, List<AccountRow> own) {
-    Map<UUID, Machine> machines = new LinkedHashMap<>();
-    shed.machines(farmId).stream().map(MachineView::machine).forEach(m -> machines.put(m.id(), m));
     Map<UUID, List<AccountLine>> lines = new HashMap<>();
     own.forEach(r -> lines.computeIfAbsent(r.planId, k -> new ArrayList<>()).add(r.line()));
-    return new AccountFrame(
-        planned, machines, species.table(farmId), rules.of(farmId), prices.of(farmId), lines);
+    return new AccountFrame(planned, bases.of(farmId), species.table(farmId), lines);
   }
 
   /** The accounts of a field's covers of the season that is looked at; none without weather. */

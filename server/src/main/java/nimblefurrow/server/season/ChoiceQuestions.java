@@ -44,7 +44,7 @@ class ChoiceQuestions {
   private final SpeciesService species;
   private final ShedService shed;
   private final SeedService seed;
-  private final FarmRules rules;
+  private final FarmBases bases;
   private final CarryOver carryOver = CarryOver.shipped();
 
   ChoiceQuestions(
@@ -55,7 +55,7 @@ class ChoiceQuestions {
       SpeciesService species,
       ShedService shed,
       SeedService seed,
-      FarmRules rules) {
+      FarmBases bases) {
     this.farms = farms;
     this.cases = cases;
     this.weathers = weathers;
@@ -63,7 +63,7 @@ class ChoiceQuestions {
     this.species = species;
     this.shed = shed;
     this.seed = seed;
-    this.rules = rules;
+    this.bases = bases;
   }
 
   /** Covers for a field and a reason, best first. */
@@ -99,7 +99,7 @@ class ChoiceQuestions {
             farm.today(),
             c.sprayed(),
             empty ? SeedingMethods.forHire() : atHand,
-            rules.of(farmId));
+            bases.of(farmId).on(c.field().areaHa(), null));
     CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);
     List<CoverAdvice.Advice> ranked = advice.rank(field, purpose, candidates(farmId));
     return new Ranked(ranked, advice.whatWould(field, purpose, ranked), empty);
@@ -155,7 +155,7 @@ class ChoiceQuestions {
         a.excluded() == null ? null : ReasonView.of(a.excluded()),
         a.met(),
         a.years(),
-        a.seedUsdPerHa(),
+        MoneyView.of(a.account()),
         a.ending() == null ? null : a.ending().method().label(),
         a.reasons().stream().map(ReasonView::of).toList(),
         plan == null || a.ending() == null

@@ -32,6 +32,7 @@ final class ChoiceViews {
    * One cover.
    *
    * @param excluded why it cannot be; null when it can
+   * @param money its account as planned; null when there is no way to seed it
    * @param plan ready to be looked at; null when there is no way to seed it
    */
   record CoverChoice(
@@ -40,7 +41,7 @@ final class ChoiceViews {
       @Nullable ReasonView excluded,
       int met,
       int years,
-      double seedUsdPerHa,
+      @Nullable MoneyView money,
       @Nullable String endingLabel,
       List<ReasonView> reasons,
       @Nullable PlanInput plan) {}

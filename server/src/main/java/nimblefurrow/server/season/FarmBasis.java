@@ -1,0 +1,33 @@
+package nimblefurrow.server.season;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.ending.EndingRules;
+import nimblefurrow.core.machine.Machine;
+import nimblefurrow.core.money.AccountBasis;
+import nimblefurrow.core.price.PriceBook;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a farm reckons covers with.
+ *
+ * @param shed machines in their order
+ */
+public record FarmBasis(Map<UUID, Machine> shed, EndingRules rules, PriceBook prices) {
+
+  /**
+   * The same on a piece of ground.
+   *
+   * @param machineId the machine that is meant to seed; null for the first that can
+   */
+  public AccountBasis on(double areaHa, @Nullable UUID machineId) {
+    List<Machine> machines = new ArrayList<>(shed.values());
+    Machine meant = machineId == null ? null : shed.get(machineId);
+    if (meant != null) {
+      machines.add(0, meant);
+    }
+    return new AccountBasis(areaHa, machines, rules, prices);
+  }
+}
