@@ -1,6 +1,8 @@
 /** Days as ISO strings, counted and said. No clock and no time zone: a day is a day. */
 export const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
 const WEEKDAYS = 'Sun Mon Tue Wed Thu Fri Sat'.split(' ')
+/** Days of the week as work is laid out by them. */
+export const WEEK = [...WEEKDAYS.slice(1), WEEKDAYS[0] ?? '']
 const MS = 86_400_000
 
 function utc(day: string): number {

@@ -40,7 +40,7 @@ it('names of units stand alone in labels', () => {
 })
 
 it('every kind of job is said', () => {
-  for (const kind of ['harvest', 'seed', 'end', 'second', 'plant', 'look'] as const)
+  for (const kind of ['harvest', 'seed', 'end', 'second', 'plant', 'look', 'own'] as const)
     expect(jobKind(kind)).toMatch(/^[a-z ]+$/)
 })
 

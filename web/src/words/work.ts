@@ -8,6 +8,7 @@ const JOB_KIND: Record<Schemas['ItemView']['kind'], string> = {
   second: 'second pass',
   plant: 'plant',
   look: 'look',
+  own: 'other work',
 }
 
 /** What kind of job. */

@@ -3,9 +3,10 @@ import { computed, ref, useTemplateRef } from 'vue'
 import type { Refusal, Schemas } from '../../api/client'
 import { alter, useRead } from '../../farm/data'
 import DaysField from '../../parts/DaysField.vue'
-import FigureField from '../../parts/FigureField.vue'
+import WeekHours from '../../parts/WeekHours.vue'
 import { useSession } from '../../session'
 import { notice } from '../../shell/notice'
+import { WEEK } from '../../words/days'
 import { newId } from '../../words/ids'
 import { attempt } from '../../shell/attempt'
 
@@ -31,8 +32,7 @@ function fresh(): Schemas['CrewView'] {
     id: newId(),
     name: '',
     machines: [],
-    hoursPerDay: session.usual('dayHours'),
-    worksSundays: false,
+    weekHours: WEEK.map((_, d) => (d === WEEK.length - 1 ? 0 : session.usual('dayHours'))),
     daysOff: [],
   }
 }
@@ -75,26 +75,18 @@ const remove = (c: Schemas['CrewView']) =>
     </p>
     <p v-for="c in crew" :key="c.id" class="small my-1">
       <button v-if="session.owner" class="link" @click="edit(c)">{{ c.name }}</button>
-      <b v-else>{{ c.name }}</b>, {{ c.hoursPerDay }} h<template v-if="c.worksSundays"
-        >, Sundays too</template
-      >:
+      <b v-else>{{ c.name }}</b>, {{ c.week }}; runs
       <span class="muted">{{
         c.machines.map(name).filter(Boolean).join(', ') || 'nothing yet'
       }}</span>
     </p>
     <form v-if="editing" class="mt-3" @submit.prevent="save">
-      <div class="two">
-        <v-text-field
-          v-model="editing.name"
-          label="Name"
-          :error-messages="refused?.at('name') ?? ''"
-        />
-        <FigureField
-          v-model="editing.hoursPerDay"
-          label="Hours a day"
-          :error="refused?.at('hoursPerDay') ?? ''"
-        />
-      </div>
+      <v-text-field
+        v-model="editing.name"
+        label="Name"
+        :error-messages="refused?.at('name') ?? ''"
+      />
+      <WeekHours v-model="editing.weekHours" :wrong="(path) => refused?.at(path) ?? ''" />
       <v-select
         v-model="editing.machines"
         multiple
@@ -104,7 +96,6 @@ const remove = (c: Schemas['CrewView']) =>
         class="mt-2"
       />
       <DaysField ref="off" v-model="editing.daysOff" label="A day off" class="mt-2" />
-      <v-checkbox v-model="editing.worksSundays" label="Works on Sundays" density="compact" />
       <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>
       <div class="row">
         <v-btn color="primary" type="submit">Keep</v-btn>

@@ -11,6 +11,7 @@ import HireCard from './HireCard.vue'
 import LaneChart from './LaneChart.vue'
 import MorningList from './MorningList.vue'
 import OddsCard from './OddsCard.vue'
+import OwnJobs from './OwnJobs.vue'
 import ProposalCard from './ProposalCard.vue'
 import RunLine from './RunLine.vue'
 import StandsCard from './StandsCard.vue'
@@ -101,6 +102,7 @@ const took = (now: Schemas['WorkView']) => void place(WORK, now)
         />
         <LaneChart v-if="lanes?.lanes.length" :lanes="lanes.lanes" :start="lanes.start" />
         <StandsCard :movable="session.operator" />
+        <OwnJobs :work="work" />
         <CrewCard />
         <HireCard :owner="session.owner" />
       </div>

@@ -507,10 +507,8 @@ class WorkTest {
             "Bo",
             "machines",
             List.of(),
-            "hoursPerDay",
-            10,
-            "worksSundays",
-            false,
+            "weekHours",
+            List.of(10, 10, 10, 10, 10, 4, 0),
             "daysOff",
             List.of("2026-10-03"));
     owner.put(farm + "/crew/" + id, bo).ok();
@@ -520,7 +518,7 @@ class WorkTest {
     twin.put("id", other);
     assertThat(owner.put(farm + "/crew/" + other, twin).refused(422)).contains("already");
     twin.put("name", "Al");
-    twin.put("hoursPerDay", 30);
+    twin.put("weekHours", List.of(10, 30, 10, 10, 10, 4, 0));
     assertThat(owner.put(farm + "/crew/" + other, twin).refused(422)).contains("24 hours");
     owner.delete(farm + "/crew/" + id).ok();
   }

@@ -51,6 +51,13 @@ public final class Dangers {
   public static final List<Reason> HARVESTING =
       said("keep people off the header and out of the tank; dry chaff burns: blow off what is hot");
 
+  /** Slurry and manure. */
+  public static final List<Reason> MANURE =
+      said(
+          "stirred slurry gives off gas that kills within breaths: nobody in or over a pit, air it first",
+          "keep off wells, water and slopes as local rules say; stop the power take-off before"
+              + " clearing anything");
+
   /** On foot. */
   public static final List<Reason> LOOKING =
       said("ask what was sprayed and when people may go in again; say where you are");

@@ -2,6 +2,7 @@ package nimblefurrow.core.outlook;
 
 import java.time.LocalDate;
 import nimblefurrow.core.ending.LatePlanting;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a job brings by the day it is finished, money, for laying out the work. Prices here are
@@ -15,6 +16,9 @@ public final class JobWorth {
   private static final double PLANTED_USD_PER_HA = 300;
   private static final double SECOND_SHARE = 0.3;
   private static final double LOOK_USD = 120;
+
+  /** What is written down as work is to be done: above what any machine costs an hour. */
+  private static final double OWN_USD_PER_H = 250;
 
   private JobWorth() {}
 
@@ -95,6 +99,26 @@ public final class JobWorth {
     double[] value = new double[days];
     for (int d = first; d <= last; d++) {
       value[d] = areaHa * goalUsdPerHa * SECOND_SHARE - costUsd;
+    }
+    return value;
+  }
+
+  /**
+   * {@return work of one's own: the same on any day of its window, less what it costs}
+   *
+   * @param hours it takes
+   * @param worthUsd as the farm says; null for what its hours say
+   * @param costUsd of the job
+   * @param days number of days
+   * @param first first day, as an index
+   * @param last last day, as an index
+   */
+  public static double[] own(
+      double hours, @Nullable Double worthUsd, double costUsd, int days, int first, int last) {
+    double worth = worthUsd == null ? hours * OWN_USD_PER_H : worthUsd;
+    double[] value = new double[days];
+    for (int d = first; d <= last; d++) {
+      value[d] = worth - costUsd;
     }
     return value;
   }

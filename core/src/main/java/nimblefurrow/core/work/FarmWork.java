@@ -46,8 +46,10 @@ public record FarmWork(
    * @param kept by {@link #key}
    * @param pins by the same
    * @param looks taken on from watch lists
+   * @param own work that no cover asks for
    */
-  public record Standing(Map<String, KeptJob> kept, Map<String, JobPin> pins, List<Look> looks) {}
+  public record Standing(
+      Map<String, KeptJob> kept, Map<String, JobPin> pins, List<Look> looks, List<OwnJob> own) {}
 
   /**
    * {@return what tells jobs of a farm apart}
@@ -80,7 +82,7 @@ public record FarmWork(
       double usdPerMove,
       DoubleConsumer told) {
     JobList list = new JobList(frame, standing.kept(), standing.pins());
-    jobs(frame, list, fields, standing.looks(), told);
+    jobs(frame, list, fields, standing, told);
     List<String> notes = new ArrayList<>();
     List<WorkProblem.Person> persons = people.stream().map(p -> person(p, frame.span())).toList();
     List<WorkProblem.Machine> machines =
@@ -107,14 +109,17 @@ public record FarmWork(
       WorkFrame frame,
       JobList list,
       List<WorkField> fields,
-      List<Look> looks,
+      Standing standing,
       DoubleConsumer told) {
     HarvestJobs harvests = new HarvestJobs(frame, list);
     SeedingJobs seedings = new SeedingJobs(frame, list, harvests);
     SpringJobs spring = new SpringJobs(frame, list);
     Map<UUID, List<Look>> byField =
-        looks.stream()
+        standing.looks().stream()
             .collect(Collectors.groupingBy(Look::fieldId, HashMap::new, Collectors.toList()));
+    Map<UUID, List<OwnJob>> own =
+        standing.own().stream()
+            .collect(Collectors.groupingBy(OwnJob::fieldId, HashMap::new, Collectors.toList()));
     Map<UUID, Integer> ended = new HashMap<>();
     int done = 0;
     for (WorkField f : fields) {
@@ -132,6 +137,10 @@ public record FarmWork(
       List<Look> mine = byField.remove(f.id());
       (mine == null ? List.<Look>of() : mine).forEach(l -> once.putIfAbsent(l.about(), l));
       once.values().forEach(l -> l.add(f, frame, list));
+      List<OwnJob> others = own.remove(f.id());
+      for (OwnJob o : others == null ? List.<OwnJob>of() : others) {
+        o.add(f, clearing, frame, list);
+      }
       told.accept((double) ++done / fields.size());
     }
   }

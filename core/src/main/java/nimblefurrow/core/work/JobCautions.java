@@ -15,7 +15,8 @@ public final class JobCautions {
    * {@return what is to be said at a job, most pressing first; nothing where nobody does anything}
    *
    * @param kind of job
-   * @param way how it is seeded or ended, or what its second pass does; not read for other kinds
+   * @param way how it is seeded or ended, what its second pass does, or which work of one's own;
+   *     not read for other kinds
    */
   public static List<Reason> of(JobKind kind, String way) {
     return switch (kind) {
@@ -25,6 +26,7 @@ public final class JobCautions {
       case HARVEST -> Dangers.HARVESTING;
       case PLANT -> Dangers.PLANTING;
       case LOOK -> Dangers.LOOKING;
+      case OWN -> OwnWork.of(way).safety();
     };
   }
 }

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Kinds of jobs on a field. A cover has one job of a kind, but many things are looked at: a job's
  * name is its kind's key, for a look with what is looked at beside it, such as {@code look:slugs},
- * and for a cover behind another of the same season with the id of that cover.
+ * for a cover behind another of the same season with the id of that cover, and for work of one's
+ * own with its id.
  */
 public enum JobKind implements Keyed {
   HARVEST("harvest", Deed.HARVEST),
@@ -21,7 +22,9 @@ public enum JobKind implements Keyed {
   SECOND("second", null),
   PLANT("plant", Deed.PLANTING),
   /** Something taken on from a watch list; its name says what. */
-  LOOK("look", null);
+  LOOK("look", null),
+  /** Work of one's own; its name says which. */
+  OWN("own", null);
 
   private static final String ABOUT = ":";
   private static final Pattern OF_COVER =
@@ -50,6 +53,11 @@ public enum JobKind implements Keyed {
     return Optional.ofNullable(deed);
   }
 
+  /** {@return whether a field's log of the season says of itself that such a job is done} */
+  public boolean ofTheSeason() {
+    return this != LOOK && this != OWN;
+  }
+
   /**
    * {@return the name of a job that looks at something}
    *
@@ -57,6 +65,26 @@ public enum JobKind implements Keyed {
    */
   public static String look(String about) {
     return LOOK.key + ABOUT + about;
+  }
+
+  /**
+   * {@return the name of work of one's own}
+   *
+   * @param id of that work
+   */
+  public static String own(UUID id) {
+    return OWN.key + ABOUT + id;
+  }
+
+  /**
+   * {@return the id of the work of one's own that a job is; empty for other jobs}
+   *
+   * @param job name of the job on its field
+   */
+  public static Optional<UUID> ownId(String job) {
+    return of(job) == OWN
+        ? Optional.of(UUID.fromString(job.substring(job.indexOf(ABOUT) + 1)))
+        : Optional.empty();
   }
 
   /**
@@ -70,13 +98,15 @@ public enum JobKind implements Keyed {
 
   /**
    * {@return the cover a job of a name is on, by its id; null for the first of its season, and for
-   * jobs that look}
+   * jobs that look and for work of one's own}
    *
    * @param job name of the job on its field
    */
   public static @Nullable UUID link(String job) {
     int at = job.indexOf(ABOUT);
-    return at < 0 || of(job) == LOOK ? null : UUID.fromString(job.substring(at + 1));
+    return at < 0 || of(job) == LOOK || of(job) == OWN
+        ? null
+        : UUID.fromString(job.substring(at + 1));
   }
 
   /**

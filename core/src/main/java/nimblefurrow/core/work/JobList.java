@@ -94,7 +94,7 @@ final class JobList {
     return switch (JobKind.of(kind)) {
       case HARVEST -> f.cropKey();
       case SEED -> f.organic() ? "organic" : "conventional";
-      case END, SECOND, PLANT, LOOK -> "";
+      case END, SECOND, PLANT, LOOK, OWN -> "";
     };
   }
 

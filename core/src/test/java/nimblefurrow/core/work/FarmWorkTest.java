@@ -515,7 +515,7 @@ class FarmWorkTest {
         farm.fields,
         farm.people,
         farm.fair(),
-        new FarmWork.Standing(farm.kept, farm.pins, farm.looks),
+        new FarmWork.Standing(farm.kept, farm.pins, farm.looks, farm.own),
         7,
         told::add);
     assertThat(told).containsExactly(0.5, 1.0);

@@ -40,7 +40,12 @@ final class WorkFarm {
 
   final Map<String, KeptJob> kept = new HashMap<>();
   final Map<String, JobPin> pins = new HashMap<>();
+
+  /** Ten hours a day but Sundays. */
+  static final List<Double> WEEK = List.of(10.0, 10.0, 10.0, 10.0, 10.0, 10.0, 0.0);
+
   final List<Look> looks = new ArrayList<>();
+  final List<OwnJob> own = new ArrayList<>();
   final List<Machine> machines = new ArrayList<>();
   final List<Worker> people = new ArrayList<>();
   final List<WorkField> fields = new ArrayList<>();
@@ -81,12 +86,7 @@ final class WorkFarm {
   WorkFarm worker(String name, Set<String> runs) {
     people.add(
         new Worker(
-            Shed.id(name),
-            name,
-            Set.copyOf(runs.stream().map(Shed::id).toList()),
-            10,
-            false,
-            Set.of()));
+            Shed.id(name), name, Set.copyOf(runs.stream().map(Shed::id).toList()), WEEK, Set.of()));
     return this;
   }
 
@@ -237,7 +237,13 @@ final class WorkFarm {
 
   FarmWork work() {
     return FarmWork.of(
-        frame(), fields, people, fair(), new FarmWork.Standing(kept, pins, looks), 0, share -> {});
+        frame(),
+        fields,
+        people,
+        fair(),
+        new FarmWork.Standing(kept, pins, looks, own),
+        0,
+        share -> {});
   }
 
   /** A job of the work that must be there. */

@@ -66,6 +66,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private final DemoPictures pictures;
   private final DemoTrials trials;
   private final DemoHerd herd;
+  private final DemoOwnJobs ownJobs;
   private final TransactionTemplate transaction;
   private final String tokenFile;
 
@@ -84,6 +85,7 @@ class DemoFarm implements SmartInitializingSingleton {
       DemoPictures pictures,
       DemoTrials trials,
       DemoHerd herd,
+      DemoOwnJobs ownJobs,
       TransactionTemplate transaction,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
@@ -100,6 +102,7 @@ class DemoFarm implements SmartInitializingSingleton {
     this.pictures = pictures;
     this.trials = trials;
     this.herd = herd;
+    this.ownJobs = ownJobs;
     this.transaction = transaction;
     this.tokenFile = tokenFile;
   }
@@ -124,6 +127,7 @@ class DemoFarm implements SmartInitializingSingleton {
     shed.load(farm);
     trials.load(farm);
     herd.load(farm);
+    ownJobs.load(farm);
     // Next door someone else farms, for whom the demo's owner may work.
     Person neighbour = accounts.openWithoutPassword(NEIGHBOUR, "Ilse");
     UUID next = found(NEXT_DOOR, neighbour, farms.get(farm).stationId());
@@ -149,6 +153,7 @@ class DemoFarm implements SmartInitializingSingleton {
               shed.load(farm);
               trials.load(farm);
               herd.load(farm);
+              ownJobs.load(farm);
               return farms.see(farm);
             }));
   }

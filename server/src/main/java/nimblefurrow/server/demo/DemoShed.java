@@ -47,6 +47,15 @@ class DemoShed {
     this.crew = crew;
   }
 
+  /** Hours Monday to Saturday, or of each day. */
+  private static List<Double> week(JsonNode hours) {
+    List<Double> all = new ArrayList<>();
+    for (int d = 0; d < 7; d++) {
+      all.add(hours.isArray() ? hours.get(d).asDouble() : d == 6 ? 0 : hours.asDouble());
+    }
+    return all;
+  }
+
   void load(UUID farmId) {
     JsonNode all = read();
     Map<String, UUID> machines = new HashMap<>();
@@ -67,9 +76,9 @@ class DemoShed {
                       null,
                       c.get("name").asString(),
                       runs,
-                      c.get("hours").asDouble(),
-                      c.path("sundays").asBoolean(false),
-                      List.of()));
+                      week(c.get("hours")),
+                      List.of(),
+                      null));
             });
     all.get("lots").forEach(l -> seed.put(farmId, lot(l)));
     all.get("products")

@@ -16,6 +16,7 @@ import nimblefurrow.core.seeding.RateBasis;
 import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.work.OwnWork;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -94,10 +95,14 @@ class SeasonController {
       List<EndingKind> endings,
       List<Choice> works,
       List<PurposeChoice> purposes,
-      List<MoneyPartChoice> moneyParts) {}
+      List<MoneyPartChoice> moneyParts,
+      List<OwnWorkChoice> ownWorks) {}
 
   /** What money of a cover is for. */
   record MoneyPartChoice(MoneyPart key, String label) {}
+
+  /** A kind of work of one's own; whether a machine's width tells how long it takes. */
+  record OwnWorkChoice(OwnWork key, String label, boolean byMachine) {}
 
   record Choice(String key, String label) {}
 
@@ -206,7 +211,10 @@ class SeasonController {
         Arrays.stream(Purpose.values())
             .map(p -> new PurposeChoice(p.key(), p.label(), p.measure(), p.target(), p.unit()))
             .toList(),
-        Arrays.stream(MoneyPart.values()).map(p -> new MoneyPartChoice(p, p.label())).toList());
+        Arrays.stream(MoneyPart.values()).map(p -> new MoneyPartChoice(p, p.label())).toList(),
+        Arrays.stream(OwnWork.values())
+            .map(w -> new OwnWorkChoice(w, w.label(), w.work().isPresent()))
+            .toList());
   }
 
   private static List<ReasonView> said(List<Reason> reasons) {

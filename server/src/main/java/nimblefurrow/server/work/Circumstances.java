@@ -16,6 +16,7 @@ import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.work.OwnJob;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.FieldService;
@@ -44,6 +45,7 @@ class Circumstances {
   private final PinService pins;
   private final HireService hire;
   private final PlanService plans;
+  private final OwnJobService own;
 
   Circumstances(
       FarmService farms,
@@ -54,7 +56,8 @@ class Circumstances {
       WeatherService weather,
       PinService pins,
       HireService hire,
-      PlanService plans) {
+      PlanService plans,
+      OwnJobService own) {
     this.farms = farms;
     this.fields = fields;
     this.shed = shed;
@@ -64,6 +67,7 @@ class Circumstances {
     this.pins = pins;
     this.hire = hire;
     this.plans = plans;
+    this.own = own;
   }
 
   /** All that counts now, by what it is about. */
@@ -89,6 +93,16 @@ class Circumstances {
           "%s: it is settled %s"
               .formatted(names.getOrDefault(p.fieldId(), "A field"), what)
               .replace("settled it", "settled that it"));
+    }
+    for (OwnJob o : own.open(farmId)) {
+      all.put(
+          "own " + o.id(),
+          "%s: %s is to be done from %s to %s"
+              .formatted(
+                  names.getOrDefault(o.fieldId(), "A field"),
+                  o.said(),
+                  said(o.from()),
+                  said(o.to())));
     }
     hire.customers(farmId).forEach(c -> all.put("hire " + c.id(), c.name() + " is worked for"));
     return all;
@@ -169,8 +183,7 @@ class Circumstances {
             ? ""
             : ", off on "
                 + c.daysOff().stream().map(Circumstances::said).collect(Collectors.joining(", "));
-    return "%s works %.1f hours a day%s%s"
-        .formatted(c.name(), c.hoursPerDay(), c.worksSundays() ? ", Sundays too" : "", off);
+    return "%s works %s%s".formatted(c.name(), c.worker().week(), off);
   }
 
   private static String said(LocalDate day) {

@@ -13,8 +13,7 @@ class CrewMember {
   UUID farmId;
   String name;
   UUID[] machines;
-  double hoursPerDay;
-  boolean worksSundays;
+  Double[] weekHours;
   LocalDate[] daysOff;
   @Version @Nullable Long version;
 }

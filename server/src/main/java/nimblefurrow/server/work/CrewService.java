@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.work.Worker;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
@@ -43,9 +45,8 @@ public class CrewService {
     if (in.name().isBlank()) {
       throw new Refused("name", "Give a name.");
     }
-    if (!(in.hoursPerDay() >= 0 && in.hoursPerDay() <= 24)) {
-      throw new Refused("hoursPerDay", "A day has 0 to 24 hours.");
-    }
+    // The rules of a week are the worker's.
+    in.worker();
     Map<UUID, String> there = shed.names(farmId);
     for (int i = 0; i < in.machines().size(); i++) {
       if (!there.containsKey(in.machines().get(i))) {
@@ -67,8 +68,7 @@ public class CrewService {
     m.farmId = farmId;
     m.name = name;
     m.machines = in.machines().toArray(UUID[]::new);
-    m.hoursPerDay = in.hoursPerDay();
-    m.worksSundays = in.worksSundays();
+    m.weekHours = in.weekHours().toArray(Double[]::new);
     m.daysOff = in.daysOff().toArray(LocalDate[]::new);
     return view(members.saveAndFlush(m));
   }
@@ -80,13 +80,9 @@ public class CrewService {
   }
 
   private static CrewView view(CrewMember m) {
-    return new CrewView(
-        m.id,
-        m.version,
-        m.name,
-        List.of(m.machines),
-        m.hoursPerDay,
-        m.worksSundays,
-        List.of(m.daysOff));
+    List<Double> hours = List.of(m.weekHours);
+    List<LocalDate> off = List.of(m.daysOff);
+    String week = new Worker(m.id, m.name, Set.of(), hours, Set.copyOf(off)).week();
+    return new CrewView(m.id, m.version, m.name, List.of(m.machines), hours, off, week);
   }
 }

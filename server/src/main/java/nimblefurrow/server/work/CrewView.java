@@ -12,19 +12,20 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version for saving: the version that was read; null for a new one
  * @param machines they can run
+ * @param weekHours hours on each day of the week, Monday first
  * @param daysOff days they are not there
+ * @param week the hours in words; not put
  */
 public record CrewView(
     UUID id,
     @Nullable Long version,
     String name,
     List<UUID> machines,
-    double hoursPerDay,
-    boolean worksSundays,
-    List<LocalDate> daysOff) {
+    List<Double> weekHours,
+    List<LocalDate> daysOff,
+    @Nullable String week) {
   /** As work is reckoned with them. */
   Worker worker() {
-    return new Worker(
-        id, name, Set.copyOf(machines), hoursPerDay, worksSundays, Set.copyOf(daysOff));
+    return new Worker(id, name, Set.copyOf(machines), weekHours, Set.copyOf(daysOff));
   }
 }

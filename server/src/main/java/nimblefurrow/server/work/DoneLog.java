@@ -18,6 +18,7 @@ import nimblefurrow.core.seeding.SeedingMethods;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobKind;
+import nimblefurrow.core.work.OwnWork;
 import nimblefurrow.server.ending.WatchService;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
@@ -40,6 +41,7 @@ class DoneLog {
   private final SeededAsPlanned seeded;
   private final PlanDays planDays;
   private final Looking looking;
+  private final OwnJobService own;
 
   DoneLog(
       LogService log,
@@ -48,10 +50,12 @@ class DoneLog {
       PlannedFields planned,
       SeededAsPlanned seeded,
       PlanDays planDays,
-      Looking looking) {
+      Looking looking,
+      OwnJobService own) {
     this.seeded = seeded;
     this.planDays = planDays;
     this.looking = looking;
+    this.own = own;
     this.log = log;
     this.watch = watch;
     this.farms = farms;
@@ -77,7 +81,7 @@ class DoneLog {
 
     /** The day on which the field's log says that a job was done; null when it does not. */
     @Nullable LocalDate day(WorkItem item) {
-      return looks(item) ? null : written(item, of(item));
+      return JobKind.of(item.job).ofTheSeason() ? written(item, of(item)) : null;
     }
   }
 
@@ -113,6 +117,7 @@ class DoneLog {
       watch.done(farm.id(), item.fieldId, JobKind.about(item.job), day);
       return day;
     }
+    JobKind.ownId(item.job).ifPresent(id -> own.done(farm.id(), id, day));
     LocalDate there = read(farm).day(item);
     if (there != null) {
       return there;
@@ -156,6 +161,9 @@ class DoneLog {
   private static List<LogKind> kinds(WorkItem item) {
     List<LogKind> kinds = new ArrayList<>();
     JobKind job = JobKind.of(item.job);
+    if (job == JobKind.OWN) {
+      return List.of(OwnWork.of(item.way).logKind());
+    }
     kinds.add(
         job.deed()
             .map(Deed::logKind)
@@ -177,6 +185,7 @@ class DoneLog {
       watch.done(farm.id(), item.fieldId, JobKind.about(item.job), null);
       return;
     }
+    JobKind.ownId(item.job).ifPresent(id -> own.done(farm.id(), id, null));
     UUID worked = item.customerId == null ? farm.id() : item.customerId;
     boolean any = false;
     for (EntryView e : log.of(worked, item.fieldId)) {

@@ -120,7 +120,7 @@ class KeptPlan {
     return switch (JobKind.of(i.job)) {
       case SEED -> SeedingMethod.of(i.way).label();
       case END -> EndingMethod.of(i.way).label();
-      case HARVEST, SECOND, PLANT, LOOK -> i.job;
+      case HARVEST, SECOND, PLANT, LOOK, OWN -> i.job;
     };
   }
 

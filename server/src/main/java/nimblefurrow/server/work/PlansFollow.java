@@ -122,7 +122,7 @@ class PlansFollow {
             job.doerId);
       }
       case END -> plan.ended(job.way, job.finishOn);
-      case HARVEST, SECOND, PLANT, LOOK -> plan;
+      case HARVEST, SECOND, PLANT, LOOK, OWN -> plan;
     };
   }
 

@@ -56,6 +56,7 @@ class WorkBuilder {
   private final ShedService shed;
   private final CrewService crew;
   private final WatchService watch;
+  private final OwnJobService own;
   private final HireService hire;
   private final WorkItems items;
   private final WorkPins pins;
@@ -68,6 +69,7 @@ class WorkBuilder {
       ShedService shed,
       CrewService crew,
       WatchService watch,
+      OwnJobService own,
       HireService hire,
       WorkItems items,
       WorkPins pins,
@@ -78,6 +80,7 @@ class WorkBuilder {
     this.shed = shed;
     this.crew = crew;
     this.watch = watch;
+    this.own = own;
     this.hire = hire;
     this.items = items;
     this.pins = pins;
@@ -167,7 +170,8 @@ class WorkBuilder {
                     p -> new JobPin(p.day, p.onlyDoer, Set.of(p.neverDoers)))),
         watch.open(farmId).stream()
             .map(u -> new Look(u.fieldId(), u.kind(), u.dueFrom(), u.dueTo(), u.words()))
-            .toList());
+            .toList(),
+        own.open(farmId));
   }
 
   private static WorkField field(PlannedField f, UUID farmId, Map<UUID, WorkField.Place> places) {
