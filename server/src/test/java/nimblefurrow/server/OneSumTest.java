@@ -26,6 +26,10 @@ class OneSumTest {
     JsonNode first = ranked.get(0);
     assertThat(first.has("excluded")).isFalse();
     owner.changePlan(farm, id, furrow.get("plan"), Api.map(first.get("plan")));
+    JsonNode endings = owner.get(field + "/ending").ok().json().get("rows");
+    assertThat(endings.get(0).get("way"))
+        .as("its ending is the one that its own page advises")
+        .isEqualTo(first.at("/plan/ending"));
     JsonNode account = account(owner, field);
     assertThat(account.get("planned").asDouble())
         .isCloseTo(first.at("/money/net").asDouble(), within(0.5));

@@ -7,19 +7,14 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.ending.EndingAdviser;
-import nimblefurrow.core.ending.EndingField;
-import nimblefurrow.core.ending.EndingMethod;
 import nimblefurrow.core.ending.EndingOption;
 import nimblefurrow.core.ending.NextCrop;
 import nimblefurrow.core.money.AccountBasis;
-import nimblefurrow.core.money.AccountCover;
 import nimblefurrow.core.money.CoverAccount;
 import nimblefurrow.core.record.MoneyPart;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
 import nimblefurrow.core.season.SeasonColumns;
-import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.seeding.CarryOver;
 import nimblefurrow.core.seeding.CoverPlan;
@@ -180,22 +175,14 @@ public final class CoverAdvice {
             field.next().plantOn(),
             field.next().plantOn());
     GrowingYears growing =
-        forecaster.growing(first, field.crop(), SeasonColumns.Detail.ODDS, first.seedOn());
-    List<SeasonRun> runs = growing.runs();
-    Ended best =
-        EndingAdviser.options(
-                new EndingField(first, field.crop(), runs, field.next(), field.organic()))
-            .stream()
-            .filter(o -> o.fit() != EndingOption.Fit.DOES_NOT && !o.method().rescues())
-            .filter(o -> purpose != Purpose.FEED_CATTLE || o.method().feeds())
-            .filter(o -> o.method().modelled())
-            .map(o -> ended(o, first, field, purpose, growing))
-            .max(Comparator.comparingDouble(e -> worth(e, purpose)))
-            .orElse(null);
+        forecaster.growing(first, field.crop(), SeasonColumns.Detail.FULL, first.seedOn());
+    EndingSideBySide best = best(first, field, purpose, growing);
     EndingOption ending = best == null ? null : best.option();
     List<Reason> risks = carryOver.risks(field.sprayed(), species, seedOn);
-    CoverPlan plan = best == null ? first : best.plan();
-    Spread does = best == null ? Worth.spread(purpose, first, runs) : best.does();
+    CoverPlan plan = best == null ? first : best.ending(first);
+    Spread does =
+        Worth.spread(
+            purpose, plan, best == null ? growing.runs() : growing.runsFor(purpose, plan.acts()));
     int met = does.atLeast(purpose.target());
     double near = Weighing.near(does, purpose.target());
     List<Reason> reasons = new ArrayList<>();
@@ -241,7 +228,7 @@ public final class CoverAdvice {
     if (account != null) {
       reasons.add(comesTo(account));
     }
-    double weighed = best == null ? 0 : best.weighed(purpose);
+    double weighed = account == null ? 0 : account.weighed(purpose == Purpose.FEED_CATTLE);
     return new Advice(
         candidate, excluded, plan, ending, met, does.years(), near, account, weighed, reasons);
   }
@@ -321,52 +308,24 @@ public final class CoverAdvice {
     return Worth.spread(purpose, plan, forecaster.runsFor(purpose, plan, field.crop()));
   }
 
-  /** An ending, the plan with it, and what it then does for the purpose. */
-  private record Ended(EndingOption option, CoverPlan plan, Spread does, CoverAccount account) {
-    double weighed(Purpose purpose) {
-      return account.weighed(purpose == Purpose.FEED_CATTLE);
-    }
-  }
-
-  private static Ended ended(
-      EndingOption o, CoverPlan first, Field field, Purpose purpose, GrowingYears growing) {
-    EndingDays days = EndingDays.of(o, first, field.next(), false, field.today());
-    CoverPlan plan = days.ending(first, o.method());
-    List<SeasonRun> runs = growing.runsFor(purpose, plan.acts());
-    return new Ended(
-        o, plan, Worth.spread(purpose, plan, runs), account(o.method(), plan, field, growing));
-  }
-
-  private static CoverAccount account(
-      EndingMethod way, CoverPlan plan, Field field, GrowingYears growing) {
-    AccountBasis basis = field.basis();
-    double feed =
-        way.feeds()
-            ? Worth.spread(Purpose.FEED_CATTLE, plan, growing.ended(plan.acts())).median()
-            : 0;
-    return basis.planned(
-        basis.cover(
-            plan.cover(),
-            plan.method(),
-            basis.end(way, plan.endOn()),
-            AccountCover.Wait.of(way, plan, field.next(), basis.rules()),
-            Worth.spread(Purpose.MAKE_NITROGEN, plan, growing.runs()),
-            feed));
-  }
-
-  /**
-   * Each cover is judged with its own best ending: by the odds of what it is for, then by how near
-   * it comes, less what care costs.
-   */
-  private static double worth(Ended e, Purpose purpose) {
-    int years = Math.max(1, e.does().years());
-    double odds = (double) e.does().atLeast(purpose.target()) / years;
-    double ready = (double) e.option().yearsReady() / years;
-    double near = Weighing.near(e.does(), purpose.target());
-    return odds
-        + Weighing.NEAR_COUNTS * (near + ready)
-        - Weighing.costs(e.option())
-        + Weighing.money(e.weighed(purpose));
+  /** The way of ending that is told for it once it is planned; null where none fits. */
+  private static @Nullable EndingSideBySide best(
+      CoverPlan first, Field field, Purpose purpose, GrowingYears growing) {
+    return EndingSideBySide.best(
+            EndingSideBySide.of(
+                growing,
+                new EndingSideBySide.Field(
+                    first,
+                    field.crop(),
+                    field.next(),
+                    field.organic(),
+                    purpose,
+                    purpose.target(),
+                    field.today(),
+                    null,
+                    field.basis())),
+            purpose)
+        .orElse(null);
   }
 
   /** A grass that stands until the last two weeks before a grass crop carries its diseases over. */

@@ -63,6 +63,11 @@ public record EndingSideBySide(
     Reason insurer,
     double score) {
 
+  /** The plan ended so. */
+  CoverPlan ending(CoverPlan plan) {
+    return plan.ended(endOn, plantOn, option.method().acts(endOn));
+  }
+
   /** {@return what the wait for this ending costs the next crop, $/ha} */
   public double lateUsdPerHa() {
     Double yield = account.planned(MoneyPart.YIELD);
@@ -131,12 +136,17 @@ public record EndingSideBySide(
    */
   public static List<EndingSideBySide> of(Forecaster forecaster, Field f) {
     LocalDate seeded = f.plan().seedOn();
-    GrowingYears growing =
+    return of(
         forecaster.growing(
             f.plan(),
             f.crop(),
             SeasonColumns.Detail.FULL,
-            f.today().isBefore(seeded) ? seeded : f.today());
+            f.today().isBefore(seeded) ? seeded : f.today()),
+        f);
+  }
+
+  /** The same from years that have been grown already, in full. */
+  static List<EndingSideBySide> of(GrowingYears growing, Field f) {
     List<EndingOption> options =
         EndingAdviser.options(
             new EndingField(f.plan(), f.crop(), growing.runs(), f.coming(), f.organic()));

@@ -114,11 +114,11 @@ class CoverAdviceTest {
         by(
             Seedings.DRILL,
             BEANS,
-            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 10)),
             LocalDate.of(2026, 10, 14));
-    List<Advice> thin = advice.rank(late, Purpose.SMOTHER_WEEDS, List.of(one("cereal_rye", 1)));
+    List<Advice> thin = advice.rank(late, Purpose.TAKE_UP_NITROGEN, List.of(one("cereal_rye", 1)));
     assertThat(thin.get(0).met()).isZero();
-    String would = advice.whatWould(late, Purpose.SMOTHER_WEEDS, thin).toString();
+    String would = advice.whatWould(late, Purpose.TAKE_UP_NITROGEN, thin).toString();
     assertThat(would).contains("nothing reaches this", "days} later it would");
   }
 
@@ -398,9 +398,9 @@ class CoverAdviceTest {
         by(
             Seedings.DRILL,
             BEANS,
-            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 29)),
+            new NextCrop(NextCrop.Kind.SOYBEAN, LocalDate.of(2027, 4, 10)),
             LocalDate.of(2026, 10, 14));
-    List<Advice> thin = ADVICE.rank(late, Purpose.SMOTHER_WEEDS, List.of(one("cereal_rye", 1)));
+    List<Advice> thin = ADVICE.rank(late, Purpose.TAKE_UP_NITROGEN, List.of(one("cereal_rye", 1)));
     var plan = thin.get(0).plan();
     Forecaster forecaster = new Forecaster(Farm.MODEL);
     LocalDate end = plan.endOn().plusDays(14);
@@ -408,18 +408,18 @@ class CoverAdviceTest {
         plan.ended(end, plan.plantOn().plusDays(14), thin.get(0).ending().method().acts(end));
     int met =
         Worth.spread(
-                Purpose.SMOTHER_WEEDS,
+                Purpose.TAKE_UP_NITROGEN,
                 later,
-                forecaster.runsFor(Purpose.SMOTHER_WEEDS, later, BEANS))
-            .atLeast(Purpose.SMOTHER_WEEDS.target());
+                forecaster.runsFor(Purpose.TAKE_UP_NITROGEN, later, BEANS))
+            .atLeast(Purpose.TAKE_UP_NITROGEN.target());
     var earlier = plan.seededOn(plan.seedOn().minusDays(21));
     int had =
         Worth.spread(
-                Purpose.SMOTHER_WEEDS,
+                Purpose.TAKE_UP_NITROGEN,
                 earlier,
-                forecaster.runsFor(Purpose.SMOTHER_WEEDS, earlier, BEANS))
-            .atLeast(Purpose.SMOTHER_WEEDS.target());
-    List<String> said = say(ADVICE.whatWould(late, Purpose.SMOTHER_WEEDS, thin));
+                forecaster.runsFor(Purpose.TAKE_UP_NITROGEN, earlier, BEANS))
+            .atLeast(Purpose.TAKE_UP_NITROGEN.target());
+    List<String> said = say(ADVICE.whatWould(late, Purpose.TAKE_UP_NITROGEN, thin));
     assertThat(met).isPositive();
     assertThat(said.get(0)).contains("or more in 7 years of 10");
     assertThat(said.get(1))
