@@ -25,7 +25,7 @@ const listed = computed(() =>
 )
 const keyed = (r: Schemas['EndingRow']) =>
   r.money.parts.map((p) => ({ key: p.part, label: p.label, usd: p.usd }))
-const scale = computed(() => reach(props.rows.flatMap((r) => sides(keyed(r)))))
+const scale = computed(() => reach(listed.value.flatMap((r) => sides(keyed(r)))))
 const hidden = computed(() => props.rows.length - listed.value.length)
 type Range = Schemas['EndingRange']
 const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') =>

@@ -97,7 +97,7 @@ const remove = (c: Schemas['CrewView']) =>
       />
       <DaysField ref="off" v-model="editing.daysOff" label="A day off" class="mt-2" />
       <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>
-      <div class="row">
+      <div class="row mt-3">
         <v-btn color="primary" type="submit">Keep</v-btn>
         <v-btn variant="text" @click="editing = null">Leave it</v-btn>
         <v-btn v-if="editing.version !== undefined" variant="text" @click="remove(editing)"

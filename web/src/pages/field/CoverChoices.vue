@@ -85,7 +85,7 @@ const shown = computed(() =>
                 <span class="small nowrap">{{ session.amount(c.money.net, 'USD_PER_HA') }}</span>
               </template>
             </td>
-            <td>
+            <td class="why">
               <div v-if="c.excluded" class="rust small">
                 Not here: {{ session.reason(c.excluded) }}.
               </div>
@@ -116,5 +116,23 @@ const shown = computed(() =>
 }
 .out .name {
   color: var(--muted);
+}
+@media (max-width: 600px) {
+  tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    border-bottom: 1px solid var(--rule);
+  }
+  td {
+    border-bottom: 0;
+  }
+  .name {
+    width: auto;
+  }
+  .beam,
+  .why {
+    grid-column: 1 / -1;
+    width: auto;
+  }
 }
 </style>
