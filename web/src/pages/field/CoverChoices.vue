@@ -114,6 +114,9 @@ const shown = computed(() =>
   font-size: 0.84rem;
   line-height: 1.35;
 }
+.why {
+  text-wrap: pretty;
+}
 .out .name {
   color: var(--muted);
 }

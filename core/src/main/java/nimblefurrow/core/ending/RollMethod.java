@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.Ending;
 import nimblefurrow.core.units.Reason;
@@ -88,6 +89,36 @@ abstract class RollMethod extends EndingMethod {
       found.because(
           Reason.of("{cover} stands then in the middle year").with("cover", cover, Unit.MG_PER_HA));
     }
+    seededThick(field, found);
+    seenFromBelow(field, found);
+  }
+
+  /** What is light enough to hold soil leaves gaps once it is rolled. */
+  private static void seededThick(EndingField field, EndingFinding found) {
+    List<CoverComponent> cover = field.plan().cover();
+    if (cover.size() > 1) {
+      return;
+    }
+    CoverComponent c = cover.get(0);
+    Species.Rates rates = field.plan().method().rateBasis().of(c.species());
+    if (c.rateKgPerHa() < rates.typical()) {
+      found.because(
+          Reason.of(
+                  "at {rate} it is seeded light: enough to hold soil; to be rolled {species} goes"
+                      + " out at {typical} to {high}")
+              .with("rate", c.rateKgPerHa(), Unit.KG_PER_HA)
+              .with("species", c.species().name())
+              .with("typical", rates.typical(), Unit.KG_PER_HA)
+              .with("high", rates.high(), Unit.KG_PER_HA));
+    }
+  }
+
+  private static void seenFromBelow(EndingField field, EndingFinding found) {
+    if (field.plan().cover().stream().anyMatch(c -> c.species().clock().scale().cereal())) {
+      found.because(
+          Reason.of("ripe shows low on the stem too: yellow from below, it crimps at the base"));
+    }
+    found.because(Reason.of("ruts and wheel tracks left at seeding shelter plants from the drum"));
   }
 
   static void ripenApart(EndingField field, EndingFinding found) {

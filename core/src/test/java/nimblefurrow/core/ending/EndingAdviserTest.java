@@ -58,6 +58,31 @@ class EndingAdviserTest {
   }
 
   @Test
+  void whatIsSeededLightIsSaidWhereItIsToBeRolled() {
+    String light =
+        said(options(BEANS_IN_MAY, true, Farm.seed("cereal_rye", 69.9)).get(Endings.ROLL_PLANT));
+    assertThat(light)
+        .contains("at 70 kg/ha it is seeded light", "Cereal rye goes out at 70 kg/ha to 110 kg/ha")
+        .contains("yellow from below", "ruts and wheel tracks");
+    assertThat(
+            said(options(BEANS_IN_MAY, true, Farm.seed("cereal_rye", 70)).get(Endings.ROLL_PLANT)))
+        .doesNotContain("seeded light");
+    String vetch =
+        said(options(BEANS_IN_MAY, true, Farm.seed("hairy_vetch", 20)).get(Endings.ROLL_PLANT));
+    assertThat(vetch).contains("seeded light").doesNotContain("yellow from below");
+    assertThat(
+            said(
+                options(
+                        BEANS_IN_MAY,
+                        true,
+                        Farm.seed("cereal_rye", 30),
+                        Farm.seed("hairy_vetch", 15))
+                    .get(Endings.ROLL_PLANT)))
+        .as("in a mix others fill the gaps")
+        .doesNotContain("seeded light");
+  }
+
+  @Test
   void organicFieldsAreNotSprayed() {
     options(BEANS_IN_MAY, true, Farm.seed("cereal_rye", 70)).values().stream()
         .filter(o -> o.method().sprays())
