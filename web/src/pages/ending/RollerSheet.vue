@@ -21,6 +21,12 @@ const widthM = ref<number>()
 const waterL = ref<number | undefined>(0)
 const tractorKg = ref<number | undefined>(session.usual('tractorKg'))
 const slope = ref<number | undefined>(session.usual('slopePercent'))
+/** Pulled rollers load no axle. */
+const carried = ref<Schemas['Carried']['where'] | ''>('')
+const steering = ref<number | undefined>(session.usual('steeringShare'))
+const wheelbase = ref<number | undefined>(session.usual('wheelbase'))
+const overhang = ref<number | undefined>(session.usual('rollerOverhang'))
+const counter = ref<number | undefined>(session.usual('counterLever'))
 const footing = ref<Schemas['RollerInput']['footing']>('covered')
 
 // What the shed knows of the roller is filled in once, and may be typed over.
@@ -41,6 +47,15 @@ const body = () => ({
   tractorKg: tractorKg.value ?? 0,
   slopePercent: slope.value ?? 0,
   footing: footing.value,
+  carried: carried.value
+    ? {
+        where: carried.value,
+        steeringShare: steering.value ?? 0,
+        wheelbaseM: wheelbase.value ?? 0,
+        overhangM: overhang.value ?? 0,
+        counterM: counter.value ?? 0,
+      }
+    : undefined,
 })
 const { answer, trouble } = useAnswer(
   () => (emptyKg.value ? JSON.stringify(body()) : ''),
@@ -72,6 +87,21 @@ const hours = computed(() =>
           { title: 'Wet', value: 'wet' },
         ]"
       />
+      <v-select
+        v-model="carried"
+        label="The tractor"
+        :items="[
+          { title: 'Pulls it', value: '' },
+          { title: 'Carries it in front', value: 'front' },
+          { title: 'Carries it behind', value: 'rear' },
+        ]"
+      />
+      <template v-if="carried">
+        <FigureField v-model="steering" label="On its steering axle" unit="SHARE" />
+        <FigureField v-model="wheelbase" label="Wheelbase" unit="M" />
+        <FigureField v-model="overhang" label="Axle to drum" unit="M" />
+        <FigureField v-model="counter" label="Other axle to ballast" unit="M" />
+      </template>
     </div>
     <p v-if="trouble" class="rust">{{ trouble }}</p>
     <table class="plain">
@@ -99,6 +129,18 @@ const hours = computed(() =>
                 ? 'it slides on that slope: less water, or another tractor'
                 : `uses ${session.amount(answer.pull.share, 'SHARE')} of the grip on a ${slope} % slope`
             }}
+          </td>
+        </tr>
+        <tr v-if="answer?.carried">
+          <td>Lifted</td>
+          <td :class="{ rust: answer.carried.counterKg > 0 }">
+            {{ session.amount(answer.carried.leftShare, 'SHARE') }} of the tractor stays on its
+            {{ carried === 'front' ? 'rear' : 'steering' }} axle, at least
+            {{ session.amount(answer.carried.leastShare, 'SHARE') }} has to<template
+              v-if="answer.carried.counterKg > 0"
+              >: hang {{ session.amount(answer.carried.counterKg, 'KG') }} on at the other
+              end</template
+            >
           </td>
         </tr>
         <tr>

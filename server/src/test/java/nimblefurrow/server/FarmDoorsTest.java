@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -164,8 +165,31 @@ class FarmDoorsTest {
     JsonNode sheet = owner.post(farm + "/sheets/roller", roller).ok().json();
     assertThat(sheet.at("/weight/kgPerM").asDouble()).isCloseTo(450, within(1e-9));
     assertThat(sheet.at("/pull/share").asDouble()).isPositive().isLessThan(1);
-    Map<String, Object> mud = new java.util.HashMap<>(roller);
+    Map<String, Object> mud = new HashMap<>(roller);
     mud.put("footing", "mud");
+    Map<String, Object> lifted = new HashMap<>(roller);
+    lifted.put(
+        "carried",
+        Map.of(
+            "where",
+            "rear",
+            "steeringShare",
+            0.42,
+            "wheelbaseM",
+            2.9,
+            "overhangM",
+            2,
+            "counterM",
+            1));
+    assertThat(sheet.has("carried")).as("pulled").isFalse();
+    assertThat(
+            owner
+                .post(farm + "/sheets/roller", lifted)
+                .ok()
+                .json()
+                .at("/carried/leastShare")
+                .asDouble())
+        .isEqualTo(0.2);
     assertThat(owner.post(farm + "/sheets/roller", mud).refused(422)).contains("firm, covered");
     Map<String, Object> planter =
         Map.of("frameKg", 4800, "rows", 12, "coverMgPerHa", 6, "green", true, "wetGround", false);

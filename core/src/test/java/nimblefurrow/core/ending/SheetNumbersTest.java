@@ -31,6 +31,52 @@ class SheetNumbersTest {
 
   @ParameterizedTest
   @CsvSource({
+    // Behind: 0.42 less 2700 · 2 / 2.5 / 8000 leaves 0.15; 0.05 · 8000 / (1 + 1 / 2.5) = 285.714
+    // kg.
+    "REAR, 1500, 8000, 0.42, 2.5, 2, 1, 0.27, 0.20, 0",
+    "REAR, 2700, 8000, 0.42, 2.5, 2, 1, 0.15, 0.20, 285.7142857",
+    // In front: 0.58 less 0.15 leaves 0.43 on the rear axle; 0.02 · 8000 / 1.4.
+    "FRONT, 1500, 8000, 0.42, 2.5, 2, 1, 0.43, 0.45, 114.2857143",
+    "FRONT, 1300, 8000, 0.42, 2.5, 2, 1, 0.45, 0.45, 0",
+    "FRONT, 1500, 8000, 0.42, 2.5, 2, 0, 0.43, 0.45, 160",
+  })
+  void aLiftedRollerLightensTheOtherAxle(
+      CarriedRoller.Where where,
+      double roller,
+      double tractor,
+      double steering,
+      double wheelbase,
+      double overhang,
+      double counter,
+      double left,
+      double least,
+      double kg) {
+    CarriedRoller c =
+        CarriedRoller.of(
+            where,
+            roller,
+            new CarriedRoller.Tractor(tractor, steering, wheelbase),
+            overhang,
+            counter);
+    assertThat(c.leftShare()).isCloseTo(left, within(1e-9));
+    assertThat(c.leastShare()).isEqualTo(least);
+    assertThat(c.counterKg()).isCloseTo(kg, within(1e-6));
+  }
+
+  @Test
+  void aTractorThatCannotBeIsRefused() {
+    assertThatThrownBy(() -> new CarriedRoller.Tractor(8000, 1, 2.5))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("between nothing and all of it");
+    assertThatThrownBy(() -> new CarriedRoller.Tractor(8000, 0, 2.5)).isInstanceOf(Refused.class);
+    assertThatThrownBy(() -> new CarriedRoller.Tractor(0, 0.4, 2.5)).isInstanceOf(Refused.class);
+    CarriedRoller.Tractor t = new CarriedRoller.Tractor(8000, 0.4, 2.5);
+    assertThatThrownBy(() -> CarriedRoller.of(CarriedRoller.Where.REAR, 1000, t, 0, 1))
+        .hasMessageContaining("distance to the drum");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
     // On the flat: 2000 · 9.81 · 0.12 = 2.354 kN asked; 8000 · 9.81 · (0.40 − 0.12) = 21.974 left.
     "2000, 8000, 0, COVERED, 2.3544, 21.9744",
     "2000, 8000, 0, FIRM, 1.5696, 32.9616",
