@@ -25,6 +25,12 @@ const it = ref({
   to: plus(props.today, days),
   ...props.job,
 })
+/** A list shows no choice that is nothing, so any that can has a name. */
+const ANY = 'any'
+const doer = computed({
+  get: () => it.value.with ?? ANY,
+  set: (id: string) => (it.value.with = id === ANY ? undefined : id),
+})
 const fieldId = ref(props.job?.fieldId)
 const refused = ref<Refusal | null>(null)
 const wrong = (path: string) => refused.value?.at(path) ?? ''
@@ -33,7 +39,7 @@ const works = computed(() =>
 )
 const ofFields = computed(() => (fields.value ?? []).map((f) => ({ value: f.id, title: f.name })))
 const doers = computed(() => [
-  { value: undefined, title: 'Any that can' },
+  { value: ANY, title: 'Any that can' },
   ...[...(shed.value ?? []), ...(crew.value ?? [])].map((d) => ({ value: d.id, title: d.name })),
 ])
 /** What a machine's width tells needs no hours. */
@@ -74,7 +80,7 @@ const keep = () =>
     />
     <v-text-field v-model="it.words" label="In your words" :error-messages="wrong('words')" />
     <v-select
-      v-model="it.with"
+      v-model="doer"
       :items="doers"
       label="Who or what"
       :error-messages="wrong('with')"

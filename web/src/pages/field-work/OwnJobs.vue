@@ -90,6 +90,18 @@ const remove = (j: Schemas['OwnJobView']) =>
   align-items: center;
   padding: 4px 0;
 }
+.job .link {
+  display: inline;
+}
+@media (max-width: 600px) {
+  .job {
+    grid-template-columns: 1fr auto;
+  }
+  .job .tag {
+    grid-row: 2;
+    justify-self: start;
+  }
+}
 .job + .job {
   border-top: 1px solid var(--rule);
 }
