@@ -79,12 +79,7 @@ const keep = () =>
       :error-messages="wrong('fieldId')"
     />
     <v-text-field v-model="it.words" label="In your words" :error-messages="wrong('words')" />
-    <v-select
-      v-model="doer"
-      :items="doers"
-      label="Who or what"
-      :error-messages="wrong('with')"
-    />
+    <v-select v-model="doer" :items="doers" label="Who or what" :error-messages="wrong('with')" />
     <v-text-field
       v-model="it.from"
       type="date"

@@ -8,6 +8,7 @@ import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import { sentence } from '../../words/reasons'
 import OwnJobForm from './OwnJobForm.vue'
+import { listed, stands } from './ownJobs'
 
 /** Work that no cover asks for; it takes the same people and machines. */
 const props = defineProps<{ work: Schemas['WorkView'] }>()
@@ -15,20 +16,10 @@ const session = useSession()
 const { data: jobs } = useRead('/api/farms/{farmId}/own-jobs')
 const { data: fields } = useRead('/api/farms/{farmId}/fields')
 const editing = ref<Schemas['OwnJobView'] | 'new' | null>(null)
-const kept = (id: string) => props.work.items.find((i) => i.job === `own:${id}`)
 const field = (id: string) => fields.value?.find((f) => f.id === id)?.name ?? ''
 const said = (j: Schemas['OwnJobView']) =>
   sentence(j.words || (session.choices?.ownWorks.find((w) => w.key === j.work)?.label ?? ''))
-/** Where it stands: done, in the plan, over, or still to be laid out. */
-function stands(j: Schemas['OwnJobView']): [string, string] {
-  if (j.doneOn) return [`done ${sayDay(j.doneOn)}`, 'good']
-  const item = kept(j.id)
-  if (item) return [`${item.doer}, ${sayDay(item.startOn)}`, '']
-  return j.to < props.work.today ? ['its days are over', 'bad'] : ['not laid out yet', '']
-}
-const open = computed(() =>
-  (jobs.value ?? []).filter((j) => !j.doneOn || kept(j.id) || j.to >= props.work.today),
-)
+const open = computed(() => listed(jobs.value ?? [], props.work))
 const remove = (j: Schemas['OwnJobView']) =>
   attempt(async () => {
     const path = { jobId: j.id }
@@ -62,7 +53,7 @@ const remove = (j: Schemas['OwnJobView']) =>
           }}<template v-if="j.hours">, {{ session.amount(j.hours, 'HOURS') }}</template>
         </div>
       </div>
-      <span class="tag" :class="stands(j)[1]">{{ stands(j)[0] }}</span>
+      <span class="tag" :class="stands(j, work).tone">{{ stands(j, work).said }}</span>
       <v-btn
         v-if="session.owner && !j.doneOn"
         variant="text"

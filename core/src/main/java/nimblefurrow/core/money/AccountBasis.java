@@ -19,8 +19,10 @@ import org.jspecify.annotations.Nullable;
  * @param shed machines, the one that is meant first
  * @param rules what ways of ending cost on the farm
  * @param prices of the farm
+ * @param cropFollows whether a crop does, which waits and takes nitrogen; not another cover
  */
-public record AccountBasis(double areaHa, List<Machine> shed, EndingRules rules, PriceBook prices) {
+public record AccountBasis(
+    double areaHa, List<Machine> shed, EndingRules rules, PriceBook prices, boolean cropFollows) {
   public AccountBasis {
     shed = List.copyOf(shed);
   }
@@ -50,9 +52,8 @@ public record AccountBasis(double areaHa, List<Machine> shed, EndingRules rules,
    * @param seed components with their rates, at what seed costs
    * @param method way of seeding
    * @param end how and when it is ended
-   * @param follows what its ending does to the next crop; null where none follows
-   * @param nitrogenKgPerHa freed for the next crop, in every year; null where none follows or no
-   *     weather is known
+   * @param follows what its ending does to the next crop; null where nothing waits
+   * @param nitrogenKgPerHa freed for the next crop, in every year; null where no weather is known
    * @param feedMgPerHa grazed or baled in the middle year, Mg/ha; 0 where it feeds nobody
    */
   public AccountCover cover(
@@ -63,7 +64,13 @@ public record AccountBasis(double areaHa, List<Machine> shed, EndingRules rules,
       @Nullable Spread nitrogenKgPerHa,
       double feedMgPerHa) {
     return new AccountCover(
-        areaHa, seed, seeder(method), end, follows, nitrogenKgPerHa, feedMgPerHa);
+        areaHa,
+        seed,
+        seeder(method),
+        end,
+        cropFollows ? follows : null,
+        cropFollows ? nitrogenKgPerHa : null,
+        feedMgPerHa);
   }
 
   /**

@@ -61,7 +61,7 @@ public final class AccountFrame {
   /** The account of a cover without anything the model or the record says of it. */
   public CoverAccount planned(double areaHa, PlanView plan) {
     PlanInput p = plan.plan();
-    AccountBasis piece = basis.on(areaHa, p.machineId());
+    AccountBasis piece = basis.on(areaHa, p.machineId(), true);
     return piece.planned(
         piece.cover(seed(p), SeedingMethod.of(p.method()), end(piece, p), null, null, 0));
   }
@@ -72,7 +72,7 @@ public final class AccountFrame {
     EndingMethod way = EndingMethod.of(p.ending());
     Spread nitrogen = f.cropFollows() ? planned.worth(f, Purpose.MAKE_NITROGEN) : null;
     Spread feed = way.feeds() ? planned.worth(f, Purpose.FEED_CATTLE) : null;
-    AccountBasis piece = basis.on(f.field().areaHa(), p.machineId());
+    AccountBasis piece = basis.on(f.field().areaHa(), p.machineId(), f.cropFollows());
     AccountCover cover =
         piece.cover(
             seed(p),
@@ -101,9 +101,7 @@ public final class AccountFrame {
 
   private AccountCover.@Nullable Wait follows(PlannedField f, EndingMethod way) {
     var cover = f.cover();
-    return cover == null || !f.cropFollows()
-        ? null
-        : AccountCover.Wait.of(way, cover, f.next(), basis.rules());
+    return cover == null ? null : AccountCover.Wait.of(way, cover, f.next(), basis.rules());
   }
 
   private CameOf came(PlannedField f, PlanView plan) {

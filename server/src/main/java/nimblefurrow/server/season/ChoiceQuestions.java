@@ -99,7 +99,7 @@ class ChoiceQuestions {
             farm.today(),
             c.sprayed(),
             empty ? SeedingMethods.forHire() : atHand,
-            bases.of(farmId).on(c.field().areaHa(), null));
+            bases.of(farmId).on(c.field().areaHa(), null, c.cropFollows()));
     CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);
     List<CoverAdvice.Advice> ranked = advice.rank(field, purpose, candidates(farmId));
     return new Ranked(ranked, advice.whatWould(field, purpose, ranked), empty);

@@ -21,13 +21,14 @@ public record FarmBasis(Map<UUID, Machine> shed, EndingRules rules, PriceBook pr
    * The same on a piece of ground.
    *
    * @param machineId the machine that is meant to seed; null for the first that can
+   * @param cropFollows whether a crop does, not another cover
    */
-  public AccountBasis on(double areaHa, @Nullable UUID machineId) {
+  public AccountBasis on(double areaHa, @Nullable UUID machineId, boolean cropFollows) {
     List<Machine> machines = new ArrayList<>(shed.values());
     Machine meant = machineId == null ? null : shed.get(machineId);
     if (meant != null) {
       machines.add(0, meant);
     }
-    return new AccountBasis(areaHa, machines, rules, prices);
+    return new AccountBasis(areaHa, machines, rules, prices, cropFollows);
   }
 }

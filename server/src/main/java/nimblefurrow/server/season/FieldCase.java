@@ -125,7 +125,7 @@ record FieldCase(
         logged.put(Deed.HARVEST, before.endedOn());
       }
     }
-    boolean follows = followedOn == null && CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
+    boolean follows = cropFollows();
     return new FieldStanding.Known(
         today,
         harvestLikely,
@@ -280,6 +280,11 @@ record FieldCase(
 
   List<Species> species(PlanInput plan) {
     return plan.components().stream().map(c -> table.get(c.species())).toList();
+  }
+
+  /** Whether another crop is to be planted behind its cover. */
+  boolean cropFollows() {
+    return followedOn == null && CropKind.of(field.nextCrop().kind()) != CropKind.NONE;
   }
 
   static Purpose purpose(PlanInput plan) {
