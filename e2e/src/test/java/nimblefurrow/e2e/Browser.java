@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -31,6 +32,7 @@ final class Browser {
           "--disable-sync");
 
   private static com.microsoft.playwright.Browser chromium;
+  private static final List<BrowserContext> OPEN = new ArrayList<>();
 
   private Browser() {}
 
@@ -65,7 +67,14 @@ final class Browser {
                 .setServiceWorkers(workers)
                 .setAcceptDownloads(true));
     context.setDefaultTimeout(PATIENCE_MS);
+    OPEN.add(context);
     return context.newPage();
+  }
+
+  /** Closes all windows. */
+  static void closeAll() {
+    OPEN.forEach(BrowserContext::close);
+    OPEN.clear();
   }
 
   /** A window inside the demo farm, on its season. */

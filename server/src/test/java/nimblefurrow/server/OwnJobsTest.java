@@ -125,6 +125,13 @@ class OwnJobsTest {
     assertThat(owner.put(at(farm, till), till).refused(409)).contains("till");
     // Whoever left the crew leaves the work to others.
     owner.delete(farm + "/crew/" + person).ok();
+    int before = owner.get(farm + "/own-jobs").ok().json().size();
+    owner
+        .delete(farm + "/fields/" + owner.furrow(farm, "Schoolhouse").get("fieldId").asString())
+        .ok();
+    assertThat(owner.get(farm + "/own-jobs").ok().json())
+        .as("a field that is gone asks for nothing")
+        .hasSize(before - 1);
     assertThat(item(WorkTest.kept(owner, farm), "own:" + till.get("id"))).isNotNull();
   }
 

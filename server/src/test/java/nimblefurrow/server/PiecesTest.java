@@ -41,6 +41,16 @@ class PiecesTest {
         .sum();
   }
 
+  /** Hours of work of one's own on a field that has one such job; 0 where it has none. */
+  private static double ownHours(Api owner, String farm, String field) throws Exception {
+    List<JsonNode> on =
+        list(owner.get(farm + "/own-jobs").ok().json()).stream()
+            .filter(j -> j.get("fieldId").asString().equals(field))
+            .toList();
+    assertThat(on.size()).isLessThanOrEqualTo(1);
+    return on.isEmpty() ? 0 : on.get(0).get("hours").asDouble();
+  }
+
   @Test
   void aPieceIsAFieldOfItsOwnWithThePastOfBoth() throws Exception {
     Api owner = Api.owner();
@@ -51,6 +61,19 @@ class PiecesTest {
         .put(
             path + "/log/" + UUID.randomUUID(),
             Map.of("doneOn", "2026-09-10", "kind", "note", "words", "stones picked"))
+        .ok();
+    String own = UUID.randomUUID().toString();
+    owner
+        .put(
+            farm + "/own-jobs/" + own,
+            Map.of(
+                "id", own,
+                "fieldId", whole.get("id").asString(),
+                "work", "manure",
+                "words", "haul the pack",
+                "from", "2026-10-01",
+                "to", "2026-10-20",
+                "hours", 10))
         .ok();
     double areaBefore = area(owner, farm);
     double before = needed(owner, farm, "inter barley");
@@ -82,6 +105,10 @@ class PiecesTest {
     JsonNode chain = owner.get(foot + "/chain").ok().json();
     assertThat(chain.get("links").size()).isGreaterThanOrEqualTo(3);
 
+    assertThat(ownHours(owner, farm, parts.at("/0/id").asString()))
+        .isCloseTo(10 * 10 / whole.get("areaHa").asDouble(), within(1e-6));
+    assertThat(ownHours(owner, farm, whole.get("id").asString())).isZero();
+
     // Each goes its own way from here.
     Map<String, Object> later = Api.map(top.at("/plan/plan"));
     later.put("seedOn", "2026-09-20");
@@ -106,6 +133,9 @@ class PiecesTest {
     JsonNode joined = owner.post(farm + "/fields/join", join).ok().json();
     assertThat(joined.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());
     assertThat(owner.get(farm + "/fields").ok().json()).hasSize(rows);
+    assertThat(ownHours(owner, farm, joined.get("id").asString()))
+        .as("one job again")
+        .isCloseTo(10, within(1e-6));
     String again = farm + "/fields/" + joined.get("id").asString();
     assertThat(owner.get(again + "/log").ok().text().split("stones picked", -1)).hasSize(2);
     assertThat(owner.furrow(farm, "Stone House").at("/plan/plan/components/0/species").asString())

@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import nimblefurrow.core.outlook.JobWorth;
 import nimblefurrow.core.schedule.WorkProblem.After;
@@ -68,6 +69,61 @@ public record OwnJob(
       throw new Refused("hours", "Say how many hours it takes: no machine's width tells it.");
     }
     return this;
+  }
+
+  /**
+   * {@return the same on a field that is part of its own, or has it for a part}
+   *
+   * @param newId of the job there
+   * @param newField that field
+   * @param share of its hours and of what it is worth
+   */
+  public OwnJob on(UUID newId, UUID newField, double share) {
+    return new OwnJob(
+        newId,
+        newField,
+        work,
+        words,
+        from,
+        to,
+        with,
+        hours == null ? null : hours * share,
+        worthUsd == null ? null : worthUsd * share);
+  }
+
+  /**
+   * {@return whether another job is the same work in the same days}
+   *
+   * @param other on another part of a field
+   */
+  public boolean like(OwnJob other) {
+    return work == other.work
+        && words.equals(other.words)
+        && from.equals(other.from)
+        && to.equals(other.to)
+        && Objects.equals(with, other.with);
+  }
+
+  /**
+   * {@return both as one}
+   *
+   * @param other like this one
+   */
+  public OwnJob and(OwnJob other) {
+    return new OwnJob(
+        id,
+        fieldId,
+        work,
+        words,
+        from,
+        to,
+        with,
+        sum(hours, other.hours),
+        sum(worthUsd, other.worthUsd));
+  }
+
+  private static @Nullable Double sum(@Nullable Double a, @Nullable Double b) {
+    return a == null || b == null ? null : Double.valueOf(a + b);
   }
 
   /** {@return the same, by any machine that can} */

@@ -120,6 +120,28 @@ class OwnJobTest {
   }
 
   @Test
+  void aFieldThatIsDividedDividesItsWorkAndJoinedItIsOneAgain() {
+    WorkFarm farm = FarmWorkTest.autumn();
+    WorkField f = farm.bare("Whole", new WorkFarm.Known());
+    LocalDate day = farm.span.day(3);
+    OwnJob whole = job(f, OwnWork.MANURE, day, 5, null, 8.0, 400.0);
+    OwnJob top = whole.on(Shed.id("1"), Shed.id("top"), 0.25);
+    OwnJob foot = whole.on(Shed.id("2"), Shed.id("foot"), 0.75);
+    assertThat(top.hours()).isEqualTo(2);
+    assertThat(foot.worthUsd()).isEqualTo(300);
+    assertThat(top.fieldId()).isEqualTo(Shed.id("top"));
+    assertThat(top.like(foot)).isTrue();
+    assertThat(top.like(job(f, OwnWork.MANURE, day, 6, null, 8.0, null))).isFalse();
+    assertThat(top.like(job(f, OwnWork.HAY, day, 5, null, 8.0, null))).isFalse();
+    OwnJob both = top.and(foot);
+    assertThat(both.hours()).isEqualTo(8);
+    assertThat(both.worthUsd()).isEqualTo(400);
+    OwnJob untold = job(f, OwnWork.MANURE, day, 5, null, null, null).on(ID, f.id(), 0.5);
+    assertThat(untold.hours()).isNull();
+    assertThat(top.and(untold).hours()).as("the machine's width tells").isNull();
+  }
+
+  @Test
   void nonsenseIsRefusedInASentence() {
     WorkFarm farm = FarmWorkTest.autumn();
     WorkField f = farm.bare("No", new WorkFarm.Known());

@@ -27,6 +27,27 @@ class OwnJobRow {
   boolean removed;
   @Version @Nullable Long version;
 
+  /** A row of a job. */
+  static OwnJobRow of(UUID farmId, OwnJob job) {
+    OwnJobRow row = new OwnJobRow();
+    row.id = job.id();
+    row.farmId = farmId;
+    row.take(job);
+    return row;
+  }
+
+  /** What is put of a job. */
+  void take(OwnJob job) {
+    fieldId = job.fieldId();
+    work = job.work().key();
+    words = job.words();
+    fromOn = job.from();
+    toOn = job.to();
+    withId = job.with();
+    hours = job.hours();
+    worthUsd = job.worthUsd();
+  }
+
   OwnJob job() {
     return new OwnJob(id, fieldId, OwnWork.of(work), words, fromOn, toOn, withId, hours, worthUsd);
   }

@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.work.JobKind;
 import nimblefurrow.core.work.OwnJob;
 import nimblefurrow.server.fields.FieldService;
+import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
@@ -41,16 +44,21 @@ public class OwnJobService {
   /** All of it, the first to be begun first; what is done stays to be read. */
   @Transactional(readOnly = true)
   public List<OwnJobView> all(UUID farmId) {
+    return there(farmId).map(OwnJobView::of).toList();
+  }
+
+  /** On fields that are taken away there is nothing to be done. */
+  private Stream<OwnJobRow> there(UUID farmId) {
+    Set<UUID> on = fields.list(farmId).stream().map(FieldView::id).collect(Collectors.toSet());
     return rows.findByFarmIdAndRemovedFalseOrderByFromOnAscIdAsc(farmId).stream()
-        .map(OwnJobView::of)
-        .toList();
+        .filter(r -> on.contains(r.fieldId));
   }
 
   /** What is still to be done. */
   @Transactional(readOnly = true)
   public List<OwnJob> open(UUID farmId) {
     Set<UUID> doers = doers(farmId);
-    return rows.findByFarmIdAndRemovedFalseOrderByFromOnAscIdAsc(farmId).stream()
+    return there(farmId)
         .filter(r -> r.doneOn == null)
         .map(OwnJobRow::job)
         .map(j -> j.with() == null || doers.contains(j.with()) ? j : j.byAnyone())
@@ -95,17 +103,8 @@ public class OwnJobService {
         o ->
             ChangedMeanwhile.unless(
                 o.version, in.version(), o.job().said(), () -> OwnJobView.of(o)));
-    OwnJobRow row = stored.orElseGet(OwnJobRow::new);
-    row.id = id;
-    row.farmId = farmId;
-    row.fieldId = job.fieldId();
-    row.work = job.work().key();
-    row.words = job.words();
-    row.fromOn = job.from();
-    row.toOn = job.to();
-    row.withId = job.with();
-    row.hours = job.hours();
-    row.worthUsd = job.worthUsd();
+    OwnJobRow row = stored.orElseGet(() -> OwnJobRow.of(farmId, job));
+    row.take(job);
     return OwnJobView.of(rows.saveAndFlush(row));
   }
 
