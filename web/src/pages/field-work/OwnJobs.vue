@@ -34,7 +34,11 @@ const remove = (j: Schemas['OwnJobView']) =>
   <section class="card no-print">
     <div class="row">
       <h2 class="grow">Other work</h2>
-      <v-btn v-if="session.owner" size="small" variant="outlined" @click="editing = 'new'"
+      <v-btn
+        v-if="session.owner && fields?.length"
+        size="small"
+        variant="outlined"
+        @click="editing = 'new'"
         >Add work</v-btn
       >
     </div>

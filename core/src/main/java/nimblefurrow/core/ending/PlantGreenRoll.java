@@ -38,7 +38,7 @@ final class PlantGreenRoll extends RollMethod {
         found.care(odds);
       }
     }
-    thickEnough(field, found);
+    asItStands(field, found);
     found.warn(Reason.of("never from hook to cotyledon: stems snap; roll on a hot dry afternoon"));
   }
 

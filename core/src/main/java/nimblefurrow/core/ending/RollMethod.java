@@ -79,7 +79,7 @@ abstract class RollMethod extends EndingMethod {
     return gone;
   }
 
-  static void thickEnough(EndingField field, EndingFinding found) {
+  static void asItStands(EndingField field, EndingFinding found) {
     double cover = field.coverOn(found.middle()).median();
     if (cover < TALL_ENOUGH_MG) {
       found.care(
@@ -93,7 +93,7 @@ abstract class RollMethod extends EndingMethod {
     seenFromBelow(field, found);
   }
 
-  /** What is light enough to hold soil leaves gaps once it is rolled. */
+  /** What goes out thin, as to hold soil, leaves gaps once it is rolled. */
   private static void seededThick(EndingField field, EndingFinding found) {
     List<CoverComponent> cover = field.plan().cover();
     if (cover.size() > 1) {
@@ -104,8 +104,8 @@ abstract class RollMethod extends EndingMethod {
     if (c.rateKgPerHa() < rates.typical()) {
       found.because(
           Reason.of(
-                  "at {rate} it is seeded light: enough to hold soil; to be rolled {species} goes"
-                      + " out at {typical} to {high}")
+                  "at {rate} it is seeded light: to be rolled {species} goes out at {typical} to"
+                      + " {high}")
               .with("rate", c.rateKgPerHa(), Unit.KG_PER_HA)
               .with("species", c.species().name())
               .with("typical", rates.typical(), Unit.KG_PER_HA)

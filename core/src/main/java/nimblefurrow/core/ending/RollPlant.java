@@ -48,7 +48,7 @@ final class RollPlant extends RollMethod {
       found.care(odds);
       waits(ChronoUnit.DAYS.between(plant, from), found);
     }
-    thickEnough(field, found);
+    asItStands(field, found);
     ripenApart(field, found);
     found.warn(Reason.of("look again after 10 to 14 days; keep hands and people off the drum"));
   }

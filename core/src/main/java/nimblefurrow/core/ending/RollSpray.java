@@ -42,7 +42,7 @@ final class RollSpray extends RollMethod {
       return;
     }
     found.fits(Reason.of("the spray kills what is not ripe enough for the drum"));
-    thickEnough(field, found);
+    asItStands(field, found);
     ripenApart(field, found);
     found.warn(Reason.of("look again after 10 to 14 days; keep hands and people off the drum"));
     SprayMethod.cautions(field, found);

@@ -44,7 +44,7 @@ import org.jspecify.annotations.Nullable;
  * @param outcome what the model says; null where it has no model of this way
  * @param cost passes and their price
  * @param account of the cover when it is ended so
- * @param lateShare yield lost by planting later than can be wished, share
+ * @param lateShare yield lost by planting later than wished, share
  * @param insurerKept whether the insurer's date rule is kept
  * @param insurer the rule and the verdict
  * @param score odds of the goal less money, a hundred dollars per ha for one year in ten; −1 where
@@ -193,7 +193,8 @@ public record EndingSideBySide(
         o.method().modelled()
             ? outcome(f, growing, o.method(), days.ending(f.plan(), o.method()))
             : null;
-    CoverAccount account = account(f, o.method(), endOn, outcome);
+    CoverAccount account =
+        account(f, growing, o.method(), days.ending(f.plan(), o.method()), outcome);
     double score = -1;
     if (outcome != null) {
       // Grazing and haying feed whether or not they kill: another way ends the cover after them.
@@ -212,7 +213,7 @@ public record EndingSideBySide(
         outcome,
         cost,
         account,
-        curve.lossShare(plantOn) - curve.lossShare(f.coming().plantOn()),
+        curve.lossShare(plantOn) - curve.lossShare(f.next().plantOn()),
         o.method().ofItself() || zone.kept(endOn, plantOn, f.rules().emergenceDays()),
         o.method().ofItself()
             ? Reason.of("dead long before any insurer's date")
@@ -222,18 +223,19 @@ public record EndingSideBySide(
 
   /** Of the cover with this ending; a crop that is in the ground waits for nothing. */
   private static CoverAccount account(
-      Field f, EndingMethod way, LocalDate endOn, @Nullable Outcome outcome) {
+      Field f, GrowingYears growing, EndingMethod way, CoverPlan plan, @Nullable Outcome outcome) {
     AccountCover.Wait wait =
-        f.plantedOn() != null ? null : AccountCover.Wait.of(way, f.plan(), f.coming(), f.rules());
+        f.plantedOn() != null ? null : AccountCover.Wait.of(way, plan, f.next(), f.rules());
     return f.basis()
         .planned(
             f.basis()
                 .cover(
-                    f.plan().cover(),
-                    f.plan().method(),
-                    f.basis().end(way, endOn),
+                    plan.cover(),
+                    plan.method(),
+                    f.basis().end(way, plan.endOn()),
                     wait,
-                    outcome == null ? null : outcome.nitrogenKgPerHa(),
+                    // No model of the way is needed to know what the cover holds by then.
+                    Worth.spread(Purpose.MAKE_NITROGEN, plan, growing.runs()),
                     outcome == null || !way.feeds() ? 0 : outcome.takenOff().median()));
   }
 

@@ -144,9 +144,14 @@ public record OwnJob(
       return;
     }
     int last = span.clamp(span.index(to));
-    boolean over = span.index(to) < 0;
+    String gone =
+        span.index(to) < 0
+            ? "its days are over: give it others, or take it out"
+            : frame.who(d -> can(d) && takes(f, d) > 0).isEmpty() && !frame.who(this::can).isEmpty()
+                ? "nothing tells how long it takes: say its hours, or what does it"
+                : null;
     List<Alternative> ways =
-        over
+        gone != null
             ? List.of()
             : frame.who(this::can).stream()
                 .map(d -> new Alternative(option(f, frame, d, first, last), work.key()))
@@ -155,22 +160,21 @@ public record OwnJob(
         work.waitsForHarvest() && clearing >= 0
             ? new After(clearing, 0, WHILE_AFTER_HARVEST)
             : null;
-    list.add(
-        f,
-        JobKind.own(id),
-        said(),
-        ways,
-        after,
-        over ? "its days are over: give it others, or take it out" : null);
+    list.add(f, JobKind.own(id), said(), ways, after, gone);
   }
 
   private boolean can(Doer d) {
     return with != null ? d.id().equals(with) : d.does(work.work().orElse(null));
   }
 
+  /** Hours it takes; 0 on foot where the farm says none. */
+  private double takes(WorkField f, Doer d) {
+    return hours == null ? d.hours(f.areaHa()) : hours;
+  }
+
   private Option option(WorkField f, WorkFrame frame, int doer, int first, int last) {
     Doer d = frame.doers().get(doer);
-    double takes = hours == null ? d.hours(f.areaHa()) : hours;
+    double takes = takes(f, d);
     double[] value =
         JobWorth.own(
             takes, worthUsd, d.usd(f.areaHa(), takes, 0), frame.span().days(), first, last);

@@ -104,6 +104,22 @@ class OwnJobTest {
   }
 
   @Test
+  void whoeverIsGoneLeavesItToOthersAndWhatNothingTellsIsLeftOut() {
+    WorkFarm farm = FarmWorkTest.autumn();
+    WorkField f = farm.bare("Yard", new WorkFarm.Known());
+    LocalDate from = farm.span.day(3);
+    UUID gone = Shed.id("sold");
+    FieldJob told = laid(farm, f, job(f, OwnWork.MANURE, from, 4, gone, 3.0, null).byAnyone());
+    assertThat(told.alternatives()).hasSize(1);
+    FieldJob untold = laid(farm, f, job(f, OwnWork.MANURE, from, 4, gone, null, null).byAnyone());
+    assertThat(untold.alternatives()).isEmpty();
+    assertThat(untold.gone()).contains("nothing tells how long it takes");
+    FieldJob hay = laid(farm, f, job(f, OwnWork.HAY, from, 4, null, null, null));
+    assertThat(hay.alternatives()).as("no mower").isEmpty();
+    assertThat(hay.gone()).as("only a machine is lacking").isNull();
+  }
+
+  @Test
   void itsNameIsReadBackAndIsNoCovers() {
     String name = JobKind.own(ID);
     assertThat(JobKind.of(name)).isEqualTo(JobKind.OWN);

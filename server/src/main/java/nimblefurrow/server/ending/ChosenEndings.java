@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.ending.EndingMethod;
+import nimblefurrow.server.season.WishedDays;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Endings that were chosen, and why; a changed mind is a further row. */
 @Component
-class ChosenEndings {
+class ChosenEndings implements WishedDays {
   private final EndingChoices choices;
 
   ChosenEndings(EndingChoices choices) {
@@ -37,6 +39,23 @@ class ChosenEndings {
         .findByFarmIdAndSeasonYearOrderByChosenAtDesc(farmId, seasonYear)
         .forEach(c -> last.putIfAbsent(c.fieldId, view(c)));
     return last;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Map<UUID, Moved> of(UUID farmId, int seasonYear) {
+    Map<UUID, EndingChoice> last = new HashMap<>();
+    choices
+        .findByFarmIdAndSeasonYearOrderByChosenAtDesc(farmId, seasonYear)
+        .forEach(c -> last.putIfAbsent(c.fieldId, c));
+    Map<UUID, Moved> all = new HashMap<>();
+    last.forEach(
+        (field, c) -> {
+          if (c.wishedOn != null) {
+            all.put(field, new Moved(c.wishedOn, c.plantOn));
+          }
+        });
+    return all;
   }
 
   /** For saving: it differs once the plan was changed or somebody chose. */

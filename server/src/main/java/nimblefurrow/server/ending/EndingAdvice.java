@@ -116,7 +116,7 @@ class EndingAdvice {
         new EndingSideBySide.Field(
             e.cover(),
             f.crop(),
-            f.next(),
+            f.wish(),
             f.field().organic(),
             purpose,
             target,

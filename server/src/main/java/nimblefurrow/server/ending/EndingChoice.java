@@ -16,6 +16,10 @@ class EndingChoice {
   String way;
   LocalDate endOn;
   LocalDate plantOn;
+
+  /** The day the crop was wished before; null in choices from before it was kept. */
+  @Nullable LocalDate wishedOn;
+
   String why;
   @Nullable UUID accountId;
   Instant chosenAt;

@@ -116,6 +116,7 @@ class EndingKeeping {
     choice.way = way.key();
     choice.endOn = in.endOn();
     choice.plantOn = in.plantOn();
+    choice.wishedOn = f.wish().plantOn();
     choice.why = in.why().strip();
     choice.accountId = account;
     choice.chosenAt = Instant.now(clock);

@@ -94,7 +94,7 @@ class ChoiceQuestions {
             c.start(),
             crop,
             new WindowFinder(weather.climate(), crop),
-            c.next(),
+            c.wish(),
             c.field().organic(),
             farm.today(),
             c.sprayed(),

@@ -49,6 +49,8 @@ import org.jspecify.annotations.Nullable;
  * @param followedOn the day the cover behind this one is to be seeded
  * @param later whether it stands behind another of the same season
  * @param start how the field begins, with what of the model's covers comes on this farm
+ * @param moved what the last choice of an ending did to the planting behind it; null where nobody
+ *     chose
  */
 record FieldCase(
     FieldView field,
@@ -62,7 +64,8 @@ record FieldCase(
     @Nullable Before before,
     @Nullable LocalDate followedOn,
     boolean later,
-    FieldStart start) {
+    FieldStart start,
+    WishedDays.@Nullable Moved moved) {
   private static final CarryOver CARRY_OVER = CarryOver.shipped();
 
   /** Residuals that were sprayed on it. */
@@ -142,6 +145,14 @@ record FieldCase(
       return new NextCrop(NextCrop.Kind.OTHER, followedOn);
     }
     return Crops.next(field.nextCrop(), seasonYear + 1);
+  }
+
+  /** The next crop on the day it is wished, whatever the cover's ending has made of that. */
+  NextCrop wish() {
+    NextCrop next = next();
+    return moved == null || followedOn != null
+        ? next
+        : new NextCrop(next.kind(), moved.behind(next.plantOn()));
   }
 
   @Nullable LocalDate seeded() {
@@ -315,7 +326,8 @@ record FieldCase(
         before,
         followedOn,
         later,
-        start);
+        start,
+        moved);
   }
 
   /** Whether the cover is over: its ending is written down, or long past with another behind it. */

@@ -47,6 +47,7 @@ class FieldCases {
   private final PlanService plans;
   private final Looking looking;
   private final LearningService learning;
+  private final WishedDays wished;
 
   FieldCases(
       FieldService fields,
@@ -56,8 +57,10 @@ class FieldCases {
       SeedWentOut wentOut,
       PlanService plans,
       Looking looking,
-      LearningService learning) {
+      LearningService learning,
+      WishedDays wished) {
     this.learning = learning;
+    this.wished = wished;
     this.plans = plans;
     this.looking = looking;
     this.wentOut = wentOut;
@@ -226,7 +229,8 @@ class FieldCases {
         before,
         followedOn,
         later,
-        start(known.learnt()));
+        start(known.learnt()),
+        season == known.season() ? known.moved().get(field.id()) : null);
   }
 
   /** How fields of the farm begin, with what of the model's covers comes on it. */
@@ -268,6 +272,7 @@ class FieldCases {
    *
    * @param covers all covers of each piece, over all years
    * @param learnt what the farm's record says of forecasts
+   * @param moved what choices of endings did to plantings
    */
   record Known(
       int season,
@@ -278,7 +283,8 @@ class FieldCases {
       Map<UUID, Map<Deed, FieldStanding.Said>> said,
       Map<UUID, Map<Deed, KeptDay>> kept,
       Map<UUID, SeedWentOut.Seeding> wentOut,
-      FarmLearning learnt) {
+      FarmLearning learnt,
+      Map<UUID, WishedDays.Moved> moved) {
     SeasonLog log(FieldView field) {
       return logs.getOrDefault(field.id(), SeasonLog.EMPTY);
     }
@@ -336,6 +342,7 @@ class FieldCases {
         log.said(farm.id(), farm.seasonYear()),
         kept(farm),
         wentOut.of(farm.id()),
-        learnt);
+        learnt,
+        wished.of(farm.id(), farm.seasonYear()));
   }
 }

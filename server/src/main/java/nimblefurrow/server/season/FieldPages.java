@@ -147,7 +147,7 @@ class FieldPages {
     List<SeasonRun> runs = outlooks.forecaster().runs(cover, crop);
     Outlook outlook = outlooks.outlook(cover, crop, weather);
     return new Planned(
-        EndingAdviser.options(new EndingField(cover, crop, runs, c.next(), c.field().organic()))
+        EndingAdviser.options(new EndingField(cover, crop, runs, c.wish(), c.field().organic()))
             .stream()
             .map(o -> SeasonViews.of(o, runs.size()))
             .toList(),

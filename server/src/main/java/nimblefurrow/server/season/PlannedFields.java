@@ -69,6 +69,7 @@ public class PlannedFields {
    * @param ending the way it was ended where that is written down, else as it is meant to be; null
    *     without a plan
    * @param log what is written down of it
+   * @param wish the next crop on the day it is wished, whatever the ending has made of that
    */
   public record PlannedField(
       FarmView farm,
@@ -83,7 +84,8 @@ public class PlannedFields {
       boolean followed,
       boolean later,
       @Nullable EndingMethod ending,
-      SeasonLog log) {
+      SeasonLog log,
+      NextCrop wish) {
     /** The last count of what its ending killed, where nothing was done about it since. */
     public @Nullable KillSeen killed() {
       return log.killed();
@@ -334,6 +336,7 @@ public class PlannedFields {
         c.followedOn() != null,
         c.later(),
         plan == null ? null : c.way(plan.plan()),
-        c.log());
+        c.log(),
+        c.wish());
   }
 }

@@ -97,12 +97,13 @@ class Circumstances {
     for (OwnJob o : own.open(farmId)) {
       all.put(
           "own " + o.id(),
-          "%s: %s is to be done from %s to %s"
+          "%s: %s is to be done from %s to %s%s"
               .formatted(
                   names.getOrDefault(o.fieldId(), "A field"),
                   o.said(),
                   said(o.from()),
-                  said(o.to())));
+                  said(o.to()),
+                  o.hours() == null ? "" : ", in %.1f h".formatted(o.hours())));
     }
     hire.customers(farmId).forEach(c -> all.put("hire " + c.id(), c.name() + " is worked for"));
     return all;
