@@ -136,6 +136,31 @@ class OwnJobsTest {
   }
 
   @Test
+  void workOfAMachineThatIsSoldIsNotForgotten() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    String field = owner.furrow(farm, "Bluestem").get("fieldId").asString();
+    String disk = null;
+    for (JsonNode m : owner.get(farm + "/machines").ok().json()) {
+      disk = m.get("name").asString().equals("Disk") ? m.get("id").asString() : disk;
+    }
+    Map<String, Object> spread = job(field, "other", "2026-09-20", "2026-10-10");
+    spread.put("with", disk);
+    owner.put(at(farm, spread), spread).ok();
+    owner.delete(farm + "/machines/" + disk).ok();
+    String name = "own:" + spread.get("id");
+    WorkTest.laidOut(owner, farm);
+    JsonNode left = null;
+    for (JsonNode l : owner.get(farm + "/field-work/run").ok().json().at("/run/proposal/left")) {
+      left = l.get("job").asString().equals(name) ? l : left;
+    }
+    assertThat(left).isNotNull();
+    assertThat(left.get("why").asString()).contains("nothing tells how long it takes");
+    spread.put("version", 0);
+    assertThat(owner.put(at(farm, spread), spread).refused(422)).contains("no such machine");
+  }
+
+  @Test
   void aWeekIsSaidAsItIsWorked() throws Exception {
     Api owner = Api.owner();
     String farm = owner.demoCopy();

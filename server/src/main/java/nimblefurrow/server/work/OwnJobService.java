@@ -13,6 +13,7 @@ import nimblefurrow.core.work.JobKind;
 import nimblefurrow.core.work.OwnJob;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.shed.MachineView;
 import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.Saving;
@@ -57,7 +58,8 @@ public class OwnJobService {
   /** What is still to be done. */
   @Transactional(readOnly = true)
   public List<OwnJob> open(UUID farmId) {
-    Set<UUID> doers = doers(farmId);
+    Set<UUID> doers = machines(farmId);
+    crew.all(farmId).forEach(c -> doers.add(c.id()));
     return there(farmId)
         .filter(r -> r.doneOn == null)
         .map(OwnJobRow::job)
@@ -65,10 +67,11 @@ public class OwnJobService {
         .toList();
   }
 
-  private Set<UUID> doers(UUID farmId) {
-    Set<UUID> all = new HashSet<>(shed.names(farmId).keySet());
-    crew.all(farmId).forEach(c -> all.add(c.id()));
-    return all;
+  /** Machines that are in the shed now. */
+  private Set<UUID> machines(UUID farmId) {
+    return shed.machines(farmId).stream()
+        .map(MachineView::id)
+        .collect(Collectors.toCollection(HashSet::new));
   }
 
   /**
@@ -83,7 +86,10 @@ public class OwnJobService {
       throw new Refused("words", "Say in up to 120 characters what is to be done.");
     }
     UUID with = in.with();
-    if (with != null && !doers(farmId).contains(with)) {
+    boolean machine = with != null && machines(farmId).contains(with);
+    boolean person =
+        with != null && crew.all(farmId).stream().map(CrewView::id).anyMatch(with::equals);
+    if (with != null && !machine && !person) {
       throw new Refused("with", "This farm has no such machine and nobody like that.");
     }
     OwnJob job =
@@ -97,7 +103,7 @@ public class OwnJobService {
                 with,
                 in.hours(),
                 in.worthUsd())
-            .told(with != null && !shed.names(farmId).containsKey(with));
+            .told(person);
     Optional<OwnJobRow> stored = rows.toPut(farmId, id, AWAY);
     stored.ifPresent(
         o ->
