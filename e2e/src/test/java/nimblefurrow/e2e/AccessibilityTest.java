@@ -20,13 +20,19 @@ import org.junit.jupiter.api.Test;
 class AccessibilityTest {
   private static final Pattern OF_ONE_FIELD = Pattern.compile("/fields/[0-9a-f-]{36}");
 
-  /** Measured once the page has been laid out anew. */
-  private static final String WIDER_THAN_THE_SCREEN =
+  /** Held once the page is laid out anew and no wider than the screen. */
+  private static final String FITS = "() => document.documentElement.scrollWidth <= innerWidth";
+
+  private static final String WIDER_BY = "document.documentElement.scrollWidth - innerWidth";
+
+  /** Held once nothing fades or slides any more; what turns for ever (a spinner) may go on. */
+  private static final String STILL =
       """
-      new Promise((done) =>
-        requestAnimationFrame(() => requestAnimationFrame(() =>
-          done(document.documentElement.scrollWidth - innerWidth))))
+      () => document.getAnimations().every((a) =>
+        a.playState !== 'running' || a.effect.getComputedTiming().iterations === Infinity)
       """;
+
+  private static final double A_WHILE_MS = 10_000;
 
   /** Every page there is, those of one field and one machine for one of them. */
   private static List<String> routes(Page page) {
@@ -96,22 +102,34 @@ class AccessibilityTest {
     for (String path : routes) {
       open(page, path);
       names.add(page.title());
+      holds(page, STILL);
       faults.addAll(faults(path, new AxeBuilder(page)));
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
       page.locator(".v-theme--dark").first().waitFor();
+      holds(page, STILL);
       // What differs in the dark is the colours.
       faults.addAll(
           faults(path + " in the dark", new AxeBuilder(page).withRules(List.of("color-contrast"))));
       page.setViewportSize(390, 844);
-      int over = (int) page.evaluate(WIDER_THAN_THE_SCREEN);
-      if (over > 0) {
-        faults.add(path + " is wider than a phone by " + over + " px");
+      if (!holds(page, FITS)) {
+        faults.add(path + " is wider than a phone by " + page.evaluate(WIDER_BY) + " px");
       }
       page.setViewportSize(1280, 800);
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
     }
-    assertThat(faults).isEmpty();
+    assertThat(faults).withFailMessage(() -> "faults: " + faults).isEmpty();
     assertThat(names).as("each page has a name of its own").hasSameSizeAs(routes);
+  }
+
+  /** Whether a page comes to hold a condition. */
+  private static boolean holds(Page page, String condition) {
+    try {
+      page.waitForFunction(
+          condition, null, new Page.WaitForFunctionOptions().setTimeout(A_WHILE_MS));
+      return true;
+    } catch (TimeoutError never) {
+      return false;
+    }
   }
 
   private static List<String> faults(String where, AxeBuilder axe) {

@@ -110,17 +110,21 @@ final class Browser {
 
   /**
    * Chooses from a drop-down list. One that is still closing from the last choice shows its items
-   * and takes them away under the click, so it is opened and chosen from until it holds.
+   * and takes them away under the click, or takes the click and no choice, so it is opened and
+   * chosen from until it shows what was chosen.
    */
   static void choose(Page page, Locator list, String item) {
     Locator option =
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(item)).first();
-    for (int once = 1; once < TRIES; once++) {
+    Locator chosen = list.filter(new Locator.FilterOptions().setHasText(item)).first();
+    double once = PATIENCE_MS / (double) TRIES;
+    for (int i = 0; i < TRIES; i++) {
       if (!option.isVisible()) {
         list.first().click();
       }
       try {
-        option.click(new Locator.ClickOptions().setTimeout(PATIENCE_MS / (double) TRIES));
+        option.click(new Locator.ClickOptions().setTimeout(once));
+        chosen.waitFor(new Locator.WaitForOptions().setTimeout(once));
         return;
       } catch (TimeoutError shut) {
         // Shut meanwhile; the next click opens it.

@@ -53,8 +53,10 @@ public record AccountCover(
    * @param curve what late planting costs it
    * @param lag days from the ending to planting
    * @param wish the day it is to be planted
+   * @param planted the day it was planted; null while it is not
    */
-  public record Wait(LatePlanting curve, PlantingLag lag, LocalDate wish) {
+  public record Wait(
+      LatePlanting curve, PlantingLag lag, LocalDate wish, @Nullable LocalDate planted) {
     /**
      * {@return what an ending of a cover does to the next crop; null where the cover ends of itself
      * and nothing waits}
@@ -62,13 +64,18 @@ public record AccountCover(
      * @param way how it is ended
      * @param cover the cover
      * @param next crop that follows, on the day it is to be planted
+     * @param planted the day it was planted; null while it is not
      * @param rules of the farm
      */
     public static @Nullable Wait of(
-        EndingMethod way, CoverPlan cover, NextCrop next, EndingRules rules) {
+        EndingMethod way,
+        CoverPlan cover,
+        NextCrop next,
+        @Nullable LocalDate planted,
+        EndingRules rules) {
       return way.ofItself()
           ? null
-          : new Wait(rules.late(next.kind()), way.lag(cover, next.kind()), next.plantOn());
+          : new Wait(rules.late(next.kind()), way.lag(cover, next.kind()), next.plantOn(), planted);
     }
 
     /**
@@ -77,16 +84,20 @@ public record AccountCover(
      * @param other its days; null for those that are planned
      */
     Wait after(@Nullable PlantingLag other) {
-      return other == null ? this : new Wait(curve, other, wish);
+      return other == null ? this : new Wait(curve, other, wish, planted);
     }
 
     /**
-     * {@return the first day that an ending leaves}
+     * {@return the first day that an ending leaves; a crop that is in the ground before it did not
+     * wait for it}
      *
      * @param endOn day of the ending
      */
     LocalDate plantOn(LocalDate endOn) {
-      return lag.plantOn(endOn, wish);
+      LocalDate day = lag.plantOn(endOn, wish);
+      return planted == null || !planted.isBefore(day)
+          ? day
+          : planted.isBefore(wish) ? wish : planted;
     }
 
     /**

@@ -221,11 +221,10 @@ public record EndingSideBySide(
         score);
   }
 
-  /** Of the cover with this ending; a crop that is in the ground waits for nothing. */
+  /** Of the cover with this ending. */
   private static CoverAccount account(
       Field f, GrowingYears growing, EndingMethod way, CoverPlan plan, @Nullable Outcome outcome) {
-    AccountCover.Wait wait =
-        f.plantedOn() != null ? null : AccountCover.Wait.of(way, plan, f.next(), f.rules());
+    AccountCover.Wait wait = AccountCover.Wait.of(way, plan, f.next(), f.plantedOn(), f.rules());
     return f.basis()
         .planned(
             f.basis()

@@ -63,7 +63,7 @@ class AccountBasisTest {
     AccountCover.End end = before.end(Endings.SPRAY_EARLY, END);
     NextCrop corn = new NextCrop(NextCrop.Kind.CORN, LocalDate.of(2027, 5, 1));
     CoverPlan plan = Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), RYE.get(0));
-    AccountCover.Wait wait = AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, RULES);
+    AccountCover.Wait wait = AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, null, RULES);
     Spread freed = Spread.of(new double[] {20, 20});
     CoverAccount account = before.planned(before.cover(RYE, Seedings.DRILL, end, wait, freed, 0));
     assertThat(account.planned(MoneyPart.YIELD)).isNull();
@@ -89,8 +89,8 @@ class AccountBasisTest {
     CoverPlan plan =
         Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), RYE.get(0))
             .ended(END, corn.plantOn(), Endings.SPRAY_EARLY.acts(END));
-    assertThat(AccountCover.Wait.of(Endings.WINTER, plan, corn, RULES)).isNull();
-    AccountCover.Wait wait = AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, RULES);
+    assertThat(AccountCover.Wait.of(Endings.WINTER, plan, corn, null, RULES)).isNull();
+    AccountCover.Wait wait = AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, null, RULES);
     LocalDate plantOn = wait.plantOn(END);
     assertThat(plantOn).isAfter(corn.plantOn());
     LatePlanting curve = RULES.late(corn.kind());
@@ -98,5 +98,22 @@ class AccountBasisTest {
         .isPositive()
         .isCloseTo(curve.usdPerHa(plantOn) - curve.usdPerHa(corn.plantOn()), within(1e-9));
     assertThat(wait.usdPerHa(END.minusDays(40))).as("in time").isZero();
+  }
+
+  @Test
+  void aCropThatIsInTheGroundDidNotWaitLonger() {
+    NextCrop corn = new NextCrop(NextCrop.Kind.CORN, LocalDate.of(2027, 5, 12));
+    CoverPlan plan = Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), RYE.get(0));
+    LocalDate meant =
+        AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, null, RULES).plantOn(END);
+    assertThat(planted(plan, corn, meant.minusDays(1))).isEqualTo(meant.minusDays(1));
+    assertThat(planted(plan, corn, meant.plusDays(9))).as("rain, not the cover").isEqualTo(meant);
+    assertThat(planted(plan, corn, corn.plantOn().minusDays(3)))
+        .as("sooner than wished is no wait")
+        .isEqualTo(corn.plantOn());
+  }
+
+  private static LocalDate planted(CoverPlan plan, NextCrop corn, LocalDate day) {
+    return AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, day, RULES).plantOn(END);
   }
 }

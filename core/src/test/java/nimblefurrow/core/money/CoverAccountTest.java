@@ -59,7 +59,7 @@ class CoverAccountTest {
         MIX,
         DRILL,
         new AccountCover.End(way, endOn, new WayCost(way.key(), "1 pass", 75)),
-        new AccountCover.Wait(CORN, LAG, WISH),
+        new AccountCover.Wait(CORN, LAG, WISH, null),
         nitrogen,
         feed);
   }

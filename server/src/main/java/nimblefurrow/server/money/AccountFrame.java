@@ -101,7 +101,9 @@ public final class AccountFrame {
 
   private AccountCover.@Nullable Wait follows(PlannedField f, EndingMethod way) {
     var cover = f.cover();
-    return cover == null ? null : AccountCover.Wait.of(way, cover, f.wish(), basis.rules());
+    return cover == null
+        ? null
+        : AccountCover.Wait.of(way, cover, f.wish(), f.plantedOn(), basis.rules());
   }
 
   private CameOf came(PlannedField f, PlanView plan) {
