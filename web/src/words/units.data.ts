@@ -16,6 +16,10 @@ export const UNITS = {
     us: { factor: 0.03937007874015748, offset: 0, name: 'in', digits: 2 },
     metric: { factor: 1, offset: 0, name: 'mm', digits: 0 },
   },
+  TAPE_MM: {
+    us: { factor: 0.03937007874015748, offset: 0, name: 'in', digits: 1 },
+    metric: { factor: 1, offset: 0, name: 'mm', digits: 0 },
+  },
   CM: {
     us: { factor: 0.3937007874015748, offset: 0, name: 'in', digits: 0 },
     metric: { factor: 1, offset: 0, name: 'cm', digits: 0 },

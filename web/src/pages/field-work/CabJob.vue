@@ -58,6 +58,9 @@ const part = computed(() => props.job.leftHa < props.job.areaHa)
         {{ session.amount(job.seed.kgPerLoad, 'KG') }}</template
       ><template v-if="job.seed.note">. {{ sentence(session.reason(job.seed.note)) }}</template>
     </p>
+    <ul v-if="job.seed?.rows.length" class="small rows">
+      <li v-for="(r, i) in job.seed.rows" :key="i">{{ sentence(session.reason(r)) }}</li>
+    </ul>
     <p v-if="job.seed?.rateFor" class="small rust">
       ▲ The rate is for “{{ job.seed.rateFor }}”, as the field’s plan has it: change the plan before
       going.
@@ -85,6 +88,10 @@ const part = computed(() => props.job.leftHa < props.job.areaHa)
   display: flex;
   gap: 14px;
   align-items: flex-start;
+}
+.rows {
+  margin: 0;
+  padding-left: 18px;
 }
 .day {
   flex: 0 0 118px;

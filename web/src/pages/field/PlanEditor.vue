@@ -3,7 +3,10 @@ import { computed } from 'vue'
 import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
+import { useKinds } from '../../words/kinds'
 import PlanMix from './PlanMix.vue'
+import { rowsFor } from './rowSetup'
+import RowsEditor from './RowsEditor.vue'
 import WhyCover from './WhyCover.vue'
 
 /** The plan of a field: why, with what, how and when it is seeded and ended. */
@@ -22,6 +25,7 @@ const emit = defineEmits<{
   remove: []
 }>()
 const session = useSession()
+const kinds = useKinds()
 function change(part: Partial<PlanInput>) {
   if (props.plan) emit('change', { ...props.plan, ...part })
 }
@@ -65,7 +69,7 @@ const wrong = (path: string) =>
         :plan="plan"
         :refused="refused"
         :movable="movable"
-        @change="change({ components: $event })"
+        @change="change({ components: $event, rows: rowsFor(plan.rows, $event) })"
       />
       <v-select
         :model-value="plan.method"
@@ -73,7 +77,13 @@ const wrong = (path: string) =>
         class="mb-3"
         :readonly="!movable"
         :items="(session.choices?.methods ?? []).map((m) => ({ title: m.label, value: m.key }))"
-        @update:model-value="change({ method: $event, machineId: undefined })"
+        @update:model-value="
+          change({
+            method: $event,
+            machineId: undefined,
+            rows: kinds.method($event)?.inRows ? plan.rows : undefined,
+          })
+        "
       />
       <v-select
         v-if="machines.length"
@@ -84,6 +94,13 @@ const wrong = (path: string) =>
         :readonly="!movable"
         :items="machines"
         @update:model-value="change({ machineId: $event ?? undefined })"
+      />
+      <RowsEditor
+        :plan="plan"
+        :crop-spacing="shown.field.crop.rowSpacingM"
+        :refused="refused"
+        :movable="movable"
+        @change="change({ rows: $event })"
       />
       <v-text-field
         :model-value="plan.seedOn"

@@ -18,6 +18,11 @@ const setting = ref<number>()
 const words = ref('')
 const bearing = ref<number>()
 const hours = ref<number>()
+/** Nitrogen went out in the same pass as it was meant to, unless somebody says otherwise. */
+const planned = computed(() => props.job.rows?.setup.sideDress)
+const dressed = ref(true)
+const nitrogen = ref<number>()
+watch(planned, (with_) => (nitrogen.value = with_?.nitrogenKgPerHa), { immediate: true })
 const fromLots = ref<Record<string, number | undefined>>({})
 const refused = ref<Refusal | null>(null)
 const wrong = (at: string) => refused.value?.at(at) ?? ''
@@ -64,6 +69,10 @@ const log = () =>
           setting: setting.value,
           bearingDeg: bearing.value,
           hours: hours.value,
+          sideDress:
+            planned.value && dressed.value
+              ? { ...planned.value, nitrogenKgPerHa: nitrogen.value ?? 0 }
+              : undefined,
           lots: Object.entries(fromLots.value)
             .filter(([, kg]) => kg)
             .map(([lotId, kg]) => ({ lotId, kg: kg! })),
@@ -97,6 +106,17 @@ const log = () =>
       <FigureField v-model="setting" label="Setting" />
       <FigureField v-model="bearing" label="Driven towards, °" :error="wrong('bearingDeg')" />
       <FigureField v-model="hours" label="Hours it took" :error="wrong('figures.hours')" />
+      <template v-if="planned">
+        <v-checkbox v-model="dressed" :label="`${planned.product} in the same pass`" hide-details />
+        <FigureField
+          v-if="dressed"
+          v-model="nitrogen"
+          label="Nitrogen"
+          unit="KG_PER_HA"
+          :error="wrong('sideDress.nitrogenKgPerHa')"
+        />
+        <span v-else></span>
+      </template>
       <template v-if="seedKg && lots.length">
         <p class="wide muted small">
           Out of which lots? Shared out as planned; change it to what it was, or empty all.

@@ -12,6 +12,7 @@ import DoneForm from './DoneForm.vue'
 import LineCard from './LineCard.vue'
 import MachineChoice from './MachineChoice.vue'
 import MonitorCard from './MonitorCard.vue'
+import RowsSheet from './RowsSheet.vue'
 import WentOut from './WentOut.vue'
 
 /** One seeding job: what the crew needs on a sheet, the lines, and the log of what went out. */
@@ -93,6 +94,7 @@ function wentOut(area: number | undefined, kg: number | undefined) {
         </p>
         <div class="side">
           <BoxSheet :job="job" />
+          <RowsSheet v-if="job.rows" :rows="job.rows" :method="job.plan.method" />
           <section class="card">
             <h2>Cautions</h2>
             <p v-for="(c, i) in job.cautions" :key="i" class="small my-1">

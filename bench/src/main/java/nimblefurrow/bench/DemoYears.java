@@ -97,6 +97,8 @@ final class DemoYears {
   /** Yields have a luck of their own: what else turned out stays as it was. */
   private final Random yields = new Random(LUCK + 1);
 
+  private final DemoBills bills = new DemoBills(new Random(LUCK + 2));
+
   private DemoYears(Sky sky, CSVPrinter out) {
     this.sky = sky;
     this.out = out;
@@ -290,6 +292,8 @@ final class DemoYears {
       log.append(";").append(ended).append("|ended|").append(fails ? "hardly worth it" : "");
     }
     log.append(planting);
+    LocalDate killed = c.ending().equals("winter") ? null : ended;
+    log.append(bills.of(y.season(), seed(c), seeded, c.ending(), killed));
     out.printRecord(
         field.get("name"),
         y.season(),
@@ -455,6 +459,23 @@ final class DemoYears {
 
   private SeasonPlan plan(
       CSVRecord field, CashCrop crop, Cover c, LocalDate seeded, LocalDate ended) {
+    Soil soil =
+        new Soil(
+            Texture.valueOf(constant(field.get("texture"))),
+            Drainage.valueOf(constant(field.get("drainage"))),
+            field.get("tiled").equals("yes"));
+    return new SeasonPlan(
+        soil,
+        FieldStart.USUAL,
+        crop,
+        seed(c),
+        Placement.DRILL,
+        seeded,
+        EndingMethod.of(c.ending()).acts(ended),
+        null);
+  }
+
+  private List<CoverComponent> seed(Cover c) {
     List<CoverComponent> components = new ArrayList<>();
     for (String part : c.components().split(";")) {
       String[] p = part.split(":");
@@ -466,20 +487,7 @@ final class DemoYears {
               CoverComponent.USUAL_PURITY,
               null));
     }
-    Soil soil =
-        new Soil(
-            Texture.valueOf(constant(field.get("texture"))),
-            Drainage.valueOf(constant(field.get("drainage"))),
-            field.get("tiled").equals("yes"));
-    return new SeasonPlan(
-        soil,
-        FieldStart.USUAL,
-        crop,
-        components,
-        Placement.DRILL,
-        seeded,
-        EndingMethod.of(c.ending()).acts(ended),
-        null);
+    return components;
   }
 
   private static String constant(String key) {

@@ -37,7 +37,7 @@ public final class Farm {
 
   /** Twenty hectares without a machine, at the rules and prices that ship. */
   public static final AccountBasis BASIS =
-      new AccountBasis(20, List.of(), EndingRules.shipped(), PriceBook.shipped(), true);
+      new AccountBasis(20, List.of(), EndingRules.shipped(), PriceBook.shipped(), true, false);
 
   private Farm() {}
 

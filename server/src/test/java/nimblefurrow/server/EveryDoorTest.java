@@ -49,6 +49,7 @@ class EveryDoorTest {
           "pairs",
           "preview",
           "roller",
+          "rows",
           "planter",
           "stand",
           "ways",

@@ -20,9 +20,15 @@ import org.jspecify.annotations.Nullable;
  * @param rules what ways of ending cost on the farm
  * @param prices of the farm
  * @param cropFollows whether a crop does, which waits and takes nitrogen; not another cover
+ * @param sideDressed whether a crop that is seeded under gets its nitrogen in the same pass
  */
 public record AccountBasis(
-    double areaHa, List<Machine> shed, EndingRules rules, PriceBook prices, boolean cropFollows) {
+    double areaHa,
+    List<Machine> shed,
+    EndingRules rules,
+    PriceBook prices,
+    boolean cropFollows,
+    boolean sideDressed) {
   public AccountBasis {
     shed = List.copyOf(shed);
   }
@@ -67,6 +73,7 @@ public record AccountBasis(
         areaHa,
         seed,
         seeder(method),
+        sideDressed && method.underCrop(),
         end,
         cropFollows ? follows : null,
         cropFollows ? nitrogenKgPerHa : null,

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param areaHa of the piece it stands on
  * @param seed components with their rates, at what seed costs
  * @param seeder what seeds it; null where no machine of the shed does
+ * @param sideDressed whether the pass that seeds it side-dresses the crop too
  * @param end how and when it is ended
  * @param follows what its ending does to the next crop; null where none follows
  * @param nitrogenKgPerHa freed for the next crop, in every year; null where none follows or no
@@ -30,6 +31,7 @@ public record AccountCover(
     double areaHa,
     List<CoverComponent> seed,
     @Nullable Machine seeder,
+    boolean sideDressed,
     End end,
     @Nullable Wait follows,
     @Nullable Spread nitrogenKgPerHa,

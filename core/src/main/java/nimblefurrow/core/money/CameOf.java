@@ -43,8 +43,13 @@ public record CameOf(
    * @param seed components with their rates
    * @param with the machine; null where nobody wrote it down
    * @param hours it took; null where nobody wrote them down
+   * @param sideDressed whether nitrogen went out in the same pass
    */
-  public record Seeded(List<CoverComponent> seed, @Nullable Machine with, @Nullable Double hours) {
+  public record Seeded(
+      List<CoverComponent> seed,
+      @Nullable Machine with,
+      @Nullable Double hours,
+      boolean sideDressed) {
     public Seeded {
       seed = List.copyOf(seed);
     }

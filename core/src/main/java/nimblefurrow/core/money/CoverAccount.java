@@ -48,6 +48,7 @@ public record CoverAccount(List<AccountLine> lines) {
     List<AccountLine> all = new ArrayList<>();
     all.add(seed(cover, came.seeded()));
     all.add(seeding(cover, came.seeded()));
+    add(all, sideDress(cover, came.seeded(), prices));
     all.add(ending(cover, came.ended()));
     came.passes().forEach(p -> all.add(pass(p, prices)));
     add(all, nitrogen(cover, came, prices));
@@ -111,6 +112,21 @@ public record CoverAccount(List<AccountLine> lines) {
     return Reason.of("{machine}, {hours}")
         .with("machine", machine.name())
         .with("hours", hours, Unit.HOURS);
+  }
+
+  /** A crop that is side-dressed by the pass that seeds needs no pass of its own for it. */
+  private static @Nullable AccountLine sideDress(
+      AccountCover cover, CameOf.@Nullable Seeded seeded, PriceBook prices) {
+    boolean came = seeded != null && seeded.sideDressed();
+    if (!cover.sideDressed() && !came) {
+      return null;
+    }
+    double saved = prices.usd(Priced.SPREADING);
+    return new AccountLine(
+        MoneyPart.PASSES,
+        Reason.of("side-dress goes out in the same pass: one pass of the spreader saved"),
+        cover.sideDressed() ? saved : null,
+        seeded == null ? null : came ? saved : 0);
   }
 
   private static AccountLine ending(AccountCover cover, CameOf.@Nullable Ended ended) {

@@ -12,15 +12,18 @@ public enum LogKind implements Keyed {
   SEEDED(
       "seeded",
       "seeded",
-      Carries.NOTHING.maybe(
-          EntryFigure.AREA,
-          EntryFigure.TARGET_RATE,
-          EntryFigure.SEED,
-          EntryFigure.SETTING,
-          EntryFigure.DEPTH,
-          EntryFigure.SPEED,
-          EntryFigure.BEARING,
-          EntryFigure.HOURS)),
+      Carries.NOTHING
+          .maybe(
+              EntryFigure.AREA,
+              EntryFigure.TARGET_RATE,
+              EntryFigure.SEED,
+              EntryFigure.SETTING,
+              EntryFigure.DEPTH,
+              EntryFigure.SPEED,
+              EntryFigure.BEARING,
+              EntryFigure.HOURS,
+              EntryFigure.NITROGEN)
+          .maybe(EntryName.PRODUCT)),
   HARVESTED(
       "harvested",
       "harvested",

@@ -12,6 +12,11 @@ final class Drill extends AfterHarvest {
   }
 
   @Override
+  public boolean inRows() {
+    return true;
+  }
+
+  @Override
   public boolean mends() {
     return true;
   }

@@ -5,4 +5,9 @@ final class PrecisionPlanter extends AfterHarvest {
   PrecisionPlanter() {
     super("precisionPlanter");
   }
+
+  @Override
+  public boolean inRows() {
+    return true;
+  }
 }

@@ -15,11 +15,22 @@ public final class SeedCautions {
    * @param organic whether the field is
    * @param treated whether a lot that could be taken is treated seed
    * @param conventional whether a lot that could be taken is not organic
+   * @param sideDressed whether nitrogen goes out in the same pass
    * @return most pressing first
    */
   public static List<Reason> of(
-      SeedingMethod method, boolean organic, boolean treated, boolean conventional) {
+      SeedingMethod method,
+      boolean organic,
+      boolean treated,
+      boolean conventional,
+      boolean sideDressed) {
     List<Reason> all = new ArrayList<>(method.safety());
+    if (sideDressed) {
+      all.add(
+          Reason.of(
+              "nitrogen under pressure burns: goggles, gloves and water on the tractor, hoses"
+                  + " bled before they are opened, upwind of ammonia; its label and licence decide"));
+    }
     if (treated) {
       all.add(
           Reason.of(
@@ -31,6 +42,10 @@ public final class SeedCautions {
           Reason.of(
               "this field is organic: conventional lots only with the certifier's word, and never"
                   + " treated"));
+    }
+    if (organic && sideDressed) {
+      all.add(
+          Reason.of("this field is organic: no made nitrogen on it without the certifier’s word"));
     }
     if (organic && treated) {
       all.add(Reason.of("this field is organic: no treated seed on it"));

@@ -109,6 +109,13 @@ public abstract class SeedingMethod {
     return false;
   }
 
+  /**
+   * {@return whether its seed comes to stand in rows, which can be laid between those of a crop}
+   */
+  public boolean inRows() {
+    return false;
+  }
+
   /** {@return whether it flies, so that wind and not ground decides over its hours} */
   public boolean flies() {
     return false;

@@ -35,6 +35,11 @@ abstract class YoungCrop extends SeedingMethod {
   }
 
   @Override
+  public final boolean inRows() {
+    return true;
+  }
+
+  @Override
   public final boolean hangsOnWarmth() {
     return false;
   }

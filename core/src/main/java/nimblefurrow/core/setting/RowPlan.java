@@ -2,8 +2,12 @@ package nimblefurrow.core.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.units.Figure;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.core.units.Unit;
+import nimblefurrow.core.units.UnitSystem;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Rows across one gap of the crop: where cover openers run, how far from the old row, the next row
@@ -31,6 +35,14 @@ public record RowPlan(
   /** Planter units run badly on a cover row closer than this. Working value. */
   private static final double NEXT_CLEAR_M = 0.08;
 
+  /** Closer to an old row than this an opener rides over its crowns. Working value. */
+  private static final double STUBBLE_CLEAR_M = 0.08;
+
+  private static final double MM_PER_M = 1000;
+
+  private static final String TOO_CLOSE =
+      "a cover row runs too close to the crop row: it cuts roots and is shaded out";
+
   public RowPlan {
     coverRowsM = List.copyOf(coverRowsM);
     warnings = List.copyOf(warnings);
@@ -42,6 +54,7 @@ public record RowPlan(
    * @param cropSpacingM between crop rows
    * @param openers in one gap
    * @param openerSpacingM between them
+   * @param twinM between the two rows that each of them makes; null for one
    * @param nextRowM where the next crop's row will be; null when it is not planned
    * @param bandM where the side-dress band lies; null when there is none
    */
@@ -49,8 +62,9 @@ public record RowPlan(
       double cropSpacingM,
       int openers,
       double openerSpacingM,
-      @org.jspecify.annotations.Nullable Double nextRowM,
-      @org.jspecify.annotations.Nullable Double bandM) {
+      @Nullable Double twinM,
+      @Nullable Double nextRowM,
+      @Nullable Double bandM) {
     Need.positive("cropSpacingM", "The spacing of crop rows", cropSpacingM);
     Need.positive("openers", "The number of openers in a gap", openers);
     Need.positive("openerSpacingM", "The spacing of openers", openerSpacingM);
@@ -60,23 +74,31 @@ public record RowPlan(
     if (bandM != null) {
       Need.number("bandM", "The place of the band", bandM);
     }
-    double width = (openers - 1) * openerSpacingM;
+    double twin = twinM == null ? 0 : Need.positive("twinM", "The distance in a twin", twinM);
+    if (openers > 1 && twin >= openerSpacingM) {
+      throw new Refused("twinM", "The two rows of a twin lie closer than the openers.");
+    }
+    double width = (openers - 1) * openerSpacingM + twin;
     if (width >= cropSpacingM) {
       throw new Refused(
           "openers",
-          "%d openers %.0f cm apart do not fit between rows %.0f cm apart."
-              .formatted(openers, openerSpacingM * 100, cropSpacingM * 100));
+          "%d openers %s apart do not fit between rows %s apart."
+              .formatted(openers, both(openerSpacingM), both(cropSpacingM)));
     }
     List<Double> rows = new ArrayList<>();
     for (int i = 0; i < openers; i++) {
-      rows.add(cropSpacingM / 2 - width / 2 + i * openerSpacingM);
+      double row = cropSpacingM / 2 - width / 2 + i * openerSpacingM;
+      rows.add(row);
+      if (twin > 0) {
+        rows.add(row + twin);
+      }
     }
     double crop = rows.get(0);
     double next = nextRowM == null ? cropSpacingM : nearest(rows, nextRowM);
     double band = bandM == null ? cropSpacingM : nearest(rows, bandM);
     List<String> warnings = new ArrayList<>();
     if (crop < CROP_CLEAR_M) {
-      warnings.add("a cover row runs too close to the crop row: it cuts roots and is shaded out");
+      warnings.add(TOO_CLOSE);
     }
     if (nextRowM != null && next < NEXT_CLEAR_M) {
       warnings.add("the next crop's row would stand on a cover row: shift one of them");
@@ -85,6 +107,23 @@ public record RowPlan(
       warnings.add("a cover row lies on the side-dress band: the nitrogen hurts its seed");
     }
     return new RowPlan(rows, crop, next, band, warnings);
+  }
+
+  /** A distance as both tapes read it. */
+  private static String both(double metres) {
+    Figure mm = new Figure.Amount(metres * MM_PER_M, Unit.TAPE_MM);
+    return UnitSystem.METRIC.say(mm) + " (" + UnitSystem.US.say(mm) + ")";
+  }
+
+  /** {@return the same between rows of stubble: no roots to cut and no shade, but crowns} */
+  public RowPlan inStubble() {
+    List<String> all = new ArrayList<>(warnings);
+    all.remove(TOO_CLOSE);
+    if (clearOfCropM < STUBBLE_CLEAR_M) {
+      all.add(
+          0, "a cover row runs on an old row: openers ride over its crowns; move them half a row");
+    }
+    return new RowPlan(coverRowsM, clearOfCropM, clearOfNextM, clearOfBandM, all);
   }
 
   private static double nearest(List<Double> rows, double to) {

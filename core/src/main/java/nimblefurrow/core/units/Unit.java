@@ -13,6 +13,8 @@ public enum Unit {
   HA(1 / Exact.HA_PER_ACRE, "ac", 0, "ha", 1),
   /** Rain, or a depth of soil. */
   MM(1 / Exact.MM_PER_INCH, "in", 2, "mm", 0),
+  /** A distance of rows, as it is read on a tape. */
+  TAPE_MM(1 / Exact.MM_PER_INCH, "in", 1, "mm", 0),
   /** A height. */
   CM(10 / Exact.MM_PER_INCH, "in", 0, "cm", 0),
   /** A temperature. */

@@ -30,7 +30,7 @@ class AccountBasisTest {
   private static final List<CoverComponent> RYE = List.of(Farm.seed("cereal_rye", 60));
   private static final Machine DRILL = Shed.seeder(Seedings.DRILL);
   private static final AccountBasis BASIS =
-      new AccountBasis(10, List.of(Shed.of(MachineWork.ROLL), DRILL), RULES, PRICES, true);
+      new AccountBasis(10, List.of(Shed.of(MachineWork.ROLL), DRILL), RULES, PRICES, true, false);
 
   @Test
   void theFirstMachineThatSeedsSoIsReckonedWith() {
@@ -59,7 +59,7 @@ class AccountBasisTest {
 
   @Test
   void whereAnotherCoverFollowsNothingWaitsAndNoCropTakesTheNitrogen() {
-    AccountBasis before = new AccountBasis(10, List.of(DRILL), RULES, PRICES, false);
+    AccountBasis before = new AccountBasis(10, List.of(DRILL), RULES, PRICES, false, false);
     AccountCover.End end = before.end(Endings.SPRAY_EARLY, END);
     NextCrop corn = new NextCrop(NextCrop.Kind.CORN, LocalDate.of(2027, 5, 1));
     CoverPlan plan = Farm.plan(Seedings.DRILL, LocalDate.of(2026, 9, 25), RYE.get(0));
@@ -115,5 +115,30 @@ class AccountBasisTest {
 
   private static LocalDate planted(CoverPlan plan, NextCrop corn, LocalDate day) {
     return AccountCover.Wait.of(Endings.SPRAY_EARLY, plan, corn, day, RULES).plantOn(END);
+  }
+
+  @Test
+  void nitrogenInTheSamePassSavesOneOfTheSpreaderWhereTheCropStands() {
+    AccountBasis dressed = new AccountBasis(10, List.of(DRILL), RULES, PRICES, true, true);
+    AccountCover.End end = dressed.end(Endings.SPRAY_EARLY, END);
+    AccountCover under = dressed.cover(RYE, Seedings.INTERSEEDER, end, null, null, 0);
+    double pass = PRICES.usd(Priced.SPREADING);
+    assertThat(dressed.planned(under).planned(MoneyPart.PASSES)).isCloseTo(pass, within(1e-9));
+    AccountCover behind = dressed.cover(RYE, Seedings.DRILL, end, null, null, 0);
+    assertThat(dressed.planned(behind).planned(MoneyPart.PASSES)).isNull();
+    assertThat(came(under, false)).as("it went out without").isZero();
+    assertThat(came(under, true)).isCloseTo(pass, within(1e-9));
+    assertThat(came(behind, true)).as("it was not meant to, but did").isCloseTo(pass, within(1e-9));
+  }
+
+  private static double came(AccountCover cover, boolean sideDressed) {
+    CameOf.Seeded seeded = new CameOf.Seeded(RYE, DRILL, 1.0, sideDressed);
+    return CoverAccount.of(
+            cover, new CameOf(seeded, null, List.of(), List.of(), 0, List.of()), PRICES)
+        .lines()
+        .stream()
+        .filter(l -> l.part() == MoneyPart.PASSES)
+        .mapToDouble(l -> l.came() == null ? Double.NaN : l.came())
+        .sum();
   }
 }

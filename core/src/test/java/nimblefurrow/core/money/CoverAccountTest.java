@@ -58,6 +58,7 @@ class CoverAccountTest {
         AREA,
         MIX,
         DRILL,
+        false,
         new AccountCover.End(way, endOn, new WayCost(way.key(), "1 pass", 75)),
         new AccountCover.Wait(CORN, LAG, WISH, null),
         nitrogen,
@@ -116,7 +117,7 @@ class CoverAccountTest {
         of(
             PLAIN,
             came(
-                new CameOf.Seeded(more, null, 5.0),
+                new CameOf.Seeded(more, null, 5.0, false),
                 new CameOf.Ended(END, new WayCost("till", "2 passes", 81), null)));
     assertThat(line(a, MoneyPart.SEED).came())
         .isCloseTo(-90 * Farm.species("cereal_rye").seedUsdPerKg(), within(1e-9));
@@ -132,7 +133,7 @@ class CoverAccountTest {
   @Test
   void withoutHoursTheMachineThatDidItIsReckoned() {
     Machine spreader = Shed.seeder(Seedings.BROADCAST);
-    CoverAccount a = of(PLAIN, came(new CameOf.Seeded(MIX, spreader, null), null));
+    CoverAccount a = of(PLAIN, came(new CameOf.Seeded(MIX, spreader, null, false), null));
     assertThat(line(a, MoneyPart.SEEDING).came())
         .isCloseTo(-60 * spreader.seedingHours(AREA, MIX) / AREA, within(1e-9));
     assertThat(line(a, MoneyPart.SEEDING).words().say(UnitSystem.US)).startsWith(spreader.name());

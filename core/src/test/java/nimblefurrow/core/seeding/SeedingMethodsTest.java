@@ -134,7 +134,7 @@ class SeedingMethodsTest {
   })
   void cautionsOfTheSeedHangOnTheFieldAndTheLots(
       boolean organic, boolean treated, boolean conventional, String said) {
-    String all = SeedCautions.of(Seedings.DRILL, organic, treated, conventional).toString();
+    String all = SeedCautions.of(Seedings.DRILL, organic, treated, conventional, false).toString();
     for (String word : List.of("grazing", "certifier", "no treated seed")) {
       assertThat(all.contains(word)).as(word).isEqualTo(said.contains(word));
     }

@@ -133,12 +133,12 @@ class SettingTest {
   @Test
   void rowsZonesBlendsAndLimitsByHand() {
     // Three openers 19 cm apart in a 76 cm gap: 19, 38 and 57 cm from the row.
-    RowPlan rows = RowPlan.of(0.76, 3, 0.19, 0.38, 0.30);
+    RowPlan rows = RowPlan.of(0.76, 3, 0.19, null, 0.38, 0.30);
     assertThat(rows.coverRowsM().get(0)).isCloseTo(0.19, within(1e-9));
     assertThat(rows.clearOfNextM()).isCloseTo(0, within(1e-9));
     assertThat(rows.clearOfBandM()).isCloseTo(0.08, within(1e-9));
     assertThat(rows.warnings()).hasSize(1);
-    assertThatThrownBy(() -> RowPlan.of(0.5, 4, 0.19, null, null))
+    assertThatThrownBy(() -> RowPlan.of(0.5, 4, 0.19, null, null, null))
         .hasMessageContaining("do not fit");
     List<RowPlan.ZoneSeed> zones =
         RowPlan.zones(

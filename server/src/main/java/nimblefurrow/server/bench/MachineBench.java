@@ -136,6 +136,7 @@ class MachineBench {
       double cropSpacingM,
       int openers,
       double openerSpacingM,
+      @Nullable Double twinM,
       @Nullable Double nextRowM,
       @Nullable Double bandM,
       @Nullable Double areaHa,
@@ -147,7 +148,8 @@ class MachineBench {
   @PostMapping("/rows")
   RowsAnswer rows(@RequestBody RowsQuestion q) {
     RowPlan rows =
-        RowPlan.of(q.cropSpacingM(), q.openers(), q.openerSpacingM(), q.nextRowM(), q.bandM());
+        RowPlan.of(
+            q.cropSpacingM(), q.openers(), q.openerSpacingM(), q.twinM(), q.nextRowM(), q.bandM());
     return new RowsAnswer(
         rows,
         q.zones() == null || q.zones().isEmpty()

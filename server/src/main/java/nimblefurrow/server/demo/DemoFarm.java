@@ -180,7 +180,7 @@ class DemoFarm implements SmartInitializingSingleton {
       if (plan != null) {
         saves.add(PlanService.Save.fresh(field.piece(), plan, field.name()));
       }
-      years.log(farm, field.id(), row, owner);
+      years.log(farm, field, row, owner);
     }
     if (files.equals("fields")) {
       years.load(farm, owner);

@@ -13,6 +13,7 @@ import nimblefurrow.core.units.CsvTable;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanStatus;
+import nimblefurrow.server.plan.RowSetupView;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -54,13 +55,34 @@ final class DemoRows {
       return null;
     }
     return new PlanInput(
-        PlanStatus.of(r.get("status")),
-        List.of(r.get("purposes").split(";")),
-        components(r.get("components")),
-        r.get("method"),
-        LocalDate.parse(r.get("seed_on")),
-        r.get("ending"),
-        LocalDate.parse(r.get("end_on")));
+            PlanStatus.of(r.get("status")),
+            List.of(r.get("purposes").split(";")),
+            components(r.get("components")),
+            r.get("method"),
+            LocalDate.parse(r.get("seed_on")),
+            r.get("ending"),
+            LocalDate.parse(r.get("end_on")))
+        .withRows(rows(r));
+  }
+
+  /** Rows as “openers;apart;product;nitrogen;band”, in m and kg/ha; most fields say nothing. */
+  private static @Nullable RowSetupView rows(CSVRecord r) {
+    if (!r.isMapped("rows") || r.get("rows").isEmpty()) {
+      return null;
+    }
+    String[] p = r.get("rows").split(";");
+    double band = Double.parseDouble(p[4]);
+    return new RowSetupView(
+        2 * band,
+        Integer.parseInt(p[0]),
+        Double.parseDouble(p[1]),
+        null,
+        1,
+        1,
+        null,
+        0,
+        List.of(),
+        new RowSetupView.SideDressed(p[2], Double.parseDouble(p[3]), band));
   }
 
   private static List<PlanInput.Component> components(String text) {

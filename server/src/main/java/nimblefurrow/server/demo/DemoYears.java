@@ -2,6 +2,7 @@ package nimblefurrow.server.demo;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,8 @@ import org.springframework.stereotype.Component;
 /** Seasons past of the made-up farm, with what was first meant, and crops to come. */
 @Component
 class DemoYears {
+  private static final double CENTS = 100;
+
   private final FieldService fields;
   private final PlanService plans;
   private final LogService log;
@@ -57,7 +60,7 @@ class DemoYears {
           thoughts.add(new SecondThought(field, season, meant, plan, row.get("thought")));
         }
       }
-      log(farm, field.id(), row, owner);
+      log(farm, field, row, owner);
     }
     saves.forEach((season, all) -> plans.save(farm, season, all, "season " + season, owner));
     thoughts.forEach(t -> change(farm, t, owner));
@@ -83,22 +86,19 @@ class DemoYears {
   }
 
   /** What was written down of a field, in the last column of its row. */
-  void log(UUID farmId, UUID fieldId, CSVRecord r, UUID owner) {
+  void log(UUID farmId, FieldView field, CSVRecord r, UUID owner) {
     if (r.get("log").isEmpty()) {
       return;
     }
     for (String entry : r.get("log").split(";(?=\\d{4}-)")) {
       String[] parts = entry.split("\\|", -1);
       LogKind kind = LogKind.of(parts[1]);
-      Map<EntryName, String> names =
-          parts.length > 3 && !parts[3].isEmpty() ? Map.of(EntryName.RESIDUAL, parts[3]) : Map.of();
+      Map<EntryName, String> names = parts.length > 3 ? names(parts[3]) : Map.of();
       Map<EntryFigure, Double> figures =
-          parts.length > 4
-              ? Map.of(kind.carries().figures().get(0), Double.valueOf(parts[4]))
-              : Map.of();
+          parts.length > 4 ? figures(kind, parts[4], field.areaHa()) : Map.of();
       log.add(
           farmId,
-          fieldId,
+          field.id(),
           EntryView.of(
               UUID.randomUUID(),
               LocalDate.parse(parts[0]),
@@ -108,5 +108,36 @@ class DemoYears {
           DemoFarm.DAY,
           owner);
     }
+  }
+
+  /** Names as “key:word,key:word”; a word alone is the residual's. */
+  private static Map<EntryName, String> names(String words) {
+    Map<EntryName, String> all = new HashMap<>();
+    for (String word : words.split(",", -1)) {
+      int colon = word.indexOf(':');
+      if (colon > 0) {
+        all.put(EntryName.of(word.substring(0, colon)), word.substring(colon + 1));
+      } else if (!word.isEmpty()) {
+        all.put(EntryName.RESIDUAL, word);
+      }
+    }
+    return all;
+  }
+
+  /**
+   * The first figure that the kind carries, or others as “key:number,key:number”; money stands per
+   * hectare and is kept to the cent.
+   */
+  private static Map<EntryFigure, Double> figures(LogKind kind, String words, double areaHa) {
+    Map<EntryFigure, Double> all = new EnumMap<>(EntryFigure.class);
+    for (String word : words.split(",", -1)) {
+      int colon = word.indexOf(':');
+      EntryFigure figure =
+          colon > 0 ? EntryFigure.of(word.substring(0, colon)) : kind.carries().figures().get(0);
+      double value = Double.parseDouble(word.substring(colon + 1));
+      all.put(
+          figure, figure == EntryFigure.MONEY ? Math.round(value * areaHa * CENTS) / CENTS : value);
+    }
+    return all;
   }
 }

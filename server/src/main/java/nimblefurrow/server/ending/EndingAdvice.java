@@ -122,7 +122,7 @@ class EndingAdvice {
             target,
             f.farm().today(),
             f.plantedOn(),
-            own.on(f.field().areaHa(), e.plan().plan().machineId(), f.cropFollows())));
+            own.on(f.field().areaHa(), e.plan().plan(), f.cropFollows())));
   }
 
   private EndingViews.EndingRow row(EndableField e, EndingSideBySide r) {

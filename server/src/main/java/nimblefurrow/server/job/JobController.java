@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -47,6 +48,13 @@ class JobController {
     access.work(farmId);
     seedings.seeded(farmId, fieldId, entryId, seeding, access.person().id());
     return sheets.job(farmId, fieldId);
+  }
+
+  /** What rows that are only thought of come to. */
+  @PostMapping("/rows")
+  JobViews.RowsOfJob rows(@PathVariable UUID farmId, @RequestBody JobViews.RowsAsked asked) {
+    access.see(farmId);
+    return sheets.rows(farmId, asked);
   }
 
   @GetMapping("/seed/needs")

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.bench.LoadView;
 import nimblefurrow.server.plan.PlanInput;
+import nimblefurrow.server.plan.RowSetupView;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.shed.CalibrationView;
 import nimblefurrow.server.shed.MachineView;
+import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +22,7 @@ final class JobViews {
    *
    * @param seeds what goes into the box
    * @param machines those that can do it, with their loads
+   * @param rows how the seed stands between the rows of a crop; null where nobody said
    * @param done what was logged of it, newest first
    * @param doneHa area done so far
    */
@@ -34,9 +37,24 @@ final class JobViews {
       double bulkDensityKgPerM3,
       List<SeedOfJob> seeds,
       List<MachineOfJob> machines,
+      @Nullable RowsOfJob rows,
       List<Seeding> done,
       double doneHa,
       List<ReasonView> cautions) {}
+
+  /**
+   * How the seed of a job stands.
+   *
+   * @param coverRowsM where its rows lie in a gap, from a crop row towards the next
+   * @param words what to set, in its order
+   */
+  record RowsOfJob(RowSetupView setup, List<Double> coverRowsM, List<ReasonView> words) {}
+
+  /** Rows that are only thought of, with the seed they are for. */
+  record RowsAsked(
+      RowSetupView rows,
+      @KeyOf(KeyOf.What.SEEDING_METHOD) String method,
+      List<PlanInput.Component> components) {}
 
   /**
    * One species of a job.
@@ -90,7 +108,11 @@ final class JobViews {
       @Nullable ReasonView settingNote,
       @Nullable Double chartCorrection) {}
 
-  /** What is to be logged of a seeding; the bearing is degrees from north. */
+  /**
+   * What is to be logged of a seeding; the bearing is degrees from north.
+   *
+   * @param sideDress nitrogen that went out in the same pass; null without
+   */
   record SeedingInput(
       LocalDate doneOn,
       @Nullable UUID machineId,
@@ -100,6 +122,7 @@ final class JobViews {
       @Nullable Double setting,
       @Nullable Double bearingDeg,
       @Nullable Double hours,
+      RowSetupView.@Nullable SideDressed sideDress,
       List<LotShare> lots,
       String words) {}
 

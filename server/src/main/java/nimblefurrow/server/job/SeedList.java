@@ -152,7 +152,7 @@ class SeedList {
             wanted.computeIfAbsent(
                 new Want(c.species(), Grade.of(f, plan.plan())), k -> new Wanted());
         w.kg += c.rateKgPerHa() * rest * (1 + allowance) * goesOut;
-        w.fields.add(f.name());
+        w.fields.add(f.name() + plan.plan().boxOf(c.species()));
       }
     }
     return wanted;

@@ -33,6 +33,7 @@ public class SeedSheets {
    * @param note on that setting
    * @param loads of the box; null where that is not known
    * @param rateFor the way of seeding the rates are for, where this machine is for another
+   * @param rows what to set so that rows come to lie as planned; empty where nobody said
    */
   public record BoxSheet(
       List<BoxSeed> seeds,
@@ -40,7 +41,8 @@ public class SeedSheets {
       @Nullable ReasonView note,
       @Nullable Integer loads,
       @Nullable Double kgPerLoad,
-      @Nullable String rateFor) {}
+      @Nullable String rateFor,
+      List<ReasonView> rows) {}
 
   /**
    * What goes out on a field with a machine. Where the field's own plan is for another kind of
@@ -65,8 +67,9 @@ public class SeedSheets {
                     m.settingNote(),
                     m.loads().loads(),
                     m.loads().kgPerLoad(),
-                    null))
-        .orElseGet(() -> new BoxSheet(seeds, null, null, null, null, job.methodLabel()));
+                    null,
+                    job.rows() == null ? List.of() : job.rows().words()))
+        .orElseGet(() -> new BoxSheet(seeds, null, null, null, null, job.methodLabel(), List.of()));
   }
 
   private static BoxSeed seed(JobViews.SeedOfJob s) {

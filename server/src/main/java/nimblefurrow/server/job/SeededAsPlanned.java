@@ -73,6 +73,7 @@ public class SeededAsPlanned {
             null,
             null,
             null,
+            job.rows() == null ? null : job.rows().setup().sideDress(),
             all ? lots : List.of(),
             words),
         account);

@@ -11,15 +11,18 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.record.EntryFigure;
+import nimblefurrow.core.record.EntryName;
 import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.record.Told;
 import nimblefurrow.core.seed.SeedBook;
+import nimblefurrow.core.setting.SideDress;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.plan.RowSetupView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.CalibrationService;
@@ -106,7 +109,12 @@ class SeedingLog {
     if (in.hours() != null) {
       figures.put(EntryFigure.HOURS, in.hours());
     }
-    return new Told(figures, Map.of());
+    RowSetupView.SideDressed with = in.sideDress();
+    if (with == null) {
+      return new Told(figures, Map.of());
+    }
+    figures.put(EntryFigure.NITROGEN, with.nitrogenKgPerHa());
+    return new Told(figures, Map.of(EntryName.PRODUCT, with.product().strip()));
   }
 
   private static void check(FieldView field, JobViews.SeedingInput in) {
@@ -115,6 +123,10 @@ class SeedingLog {
     Need.positive("targetKgPerHa", "The target rate", in.targetKgPerHa());
     if (in.bearingDeg() != null && !(in.bearingDeg() >= 0 && in.bearingDeg() < 360)) {
       throw new Refused("bearingDeg", "The bearing is 0 to below 360 degrees from north.");
+    }
+    RowSetupView.SideDressed with = in.sideDress();
+    if (with != null) {
+      new SideDress(with.product().strip(), with.nitrogenKgPerHa(), with.bandM());
     }
     AreaDone.check("areaHa", field, in.areaHa());
   }
@@ -143,8 +155,9 @@ class SeedingLog {
 
   /** Remembers the setting that this rate came of. */
   private void note(UUID farmId, FieldView field, MachineView machine, JobViews.SeedingInput in) {
-    double rate = in.seedKg() / in.areaHa();
     PlanView plan = planned.plan(farmId, field.id());
+    double out = in.seedKg() / in.areaHa();
+    double rate = plan == null ? out : plan.plan().openKgPerHa(out);
     String what = plan == null ? "" : Remembered.key(plan.plan());
     settings.note(
         farmId,

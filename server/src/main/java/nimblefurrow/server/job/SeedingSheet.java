@@ -14,6 +14,9 @@ import nimblefurrow.core.paper.OrganicSeed;
 import nimblefurrow.core.paper.PaperKind;
 import nimblefurrow.core.seeding.SeedCautions;
 import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.setting.RowSetup;
+import nimblefurrow.core.setting.RowWords;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.bench.LoadView;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.farm.FarmService;
@@ -23,6 +26,7 @@ import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.paper.PaperService;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.plan.RowSetupView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.seedstock.LotView;
 import nimblefurrow.server.seedstock.SeedService;
@@ -93,6 +97,7 @@ class SeedingSheet {
           0,
           List.of(),
           List.of(),
+          null,
           done,
           doneHa,
           List.of());
@@ -137,16 +142,48 @@ class SeedingSheet {
         density,
         seeds,
         machines,
+        plan.rows() == null ? null : rows(table, plan.rows(), method, plan.components()),
         done,
         doneHa,
         SeedCautions.of(
                 method,
                 field.organic(),
                 stock.stream().anyMatch(LotView::treated),
-                stock.stream().anyMatch(l -> !l.organic()))
+                stock.stream().anyMatch(l -> !l.organic()),
+                plan.sideDresses())
             .stream()
             .map(ReasonView::of)
             .toList());
+  }
+
+  /**
+   * What rows come to.
+   *
+   * @throws Refused when they cannot be
+   */
+  @Transactional(readOnly = true)
+  JobViews.RowsOfJob rows(UUID farmId, JobViews.RowsAsked asked) {
+    SeedingMethod method = SeedingMethod.of(asked.method());
+    if (!method.inRows()) {
+      throw new Refused("method", "Seed that is spread stands in no rows.");
+    }
+    return rows(species.table(farmId), asked.rows(), method, asked.components());
+  }
+
+  private static JobViews.RowsOfJob rows(
+      SpeciesTable table,
+      RowSetupView rows,
+      SeedingMethod method,
+      List<PlanInput.Component> components) {
+    RowSetup setup = rows.setup();
+    List<CoverComponent> cover =
+        components.stream()
+            .map(c -> CoverComponent.of(table.get(c.species()), c.rateKgPerHa()))
+            .toList();
+    return new JobViews.RowsOfJob(
+        rows,
+        setup.rows(method).coverRowsM(),
+        RowWords.of(setup, method, cover).stream().map(ReasonView::of).toList());
   }
 
   private static JobViews.SeedOfJob seedOf(
@@ -213,7 +250,7 @@ class SeedingSheet {
     Machine machine = m.machine();
     LoadPlan loads = machine.loads(areaHa, rate, density);
     double hours = machine.hours(loads);
-    Remembered remembered = Remembered.of(own, plan, rate);
+    Remembered remembered = Remembered.of(own, plan, plan.openKgPerHa(rate));
     return new JobViews.MachineOfJob(
         m,
         machine.drive().swathM(),

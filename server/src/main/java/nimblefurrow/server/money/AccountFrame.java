@@ -61,7 +61,7 @@ public final class AccountFrame {
   /** The account of a cover without anything the model or the record says of it. */
   public CoverAccount planned(double areaHa, PlanView plan) {
     PlanInput p = plan.plan();
-    AccountBasis piece = basis.on(areaHa, p.machineId(), true);
+    AccountBasis piece = basis.on(areaHa, p, true);
     return piece.planned(
         piece.cover(seed(p), SeedingMethod.of(p.method()), end(piece, p), null, null, 0));
   }
@@ -72,7 +72,7 @@ public final class AccountFrame {
     EndingMethod way = EndingMethod.of(p.ending());
     Spread nitrogen = f.cropFollows() ? planned.worth(f, Purpose.MAKE_NITROGEN) : null;
     Spread feed = way.feeds() ? planned.worth(f, Purpose.FEED_CATTLE) : null;
-    AccountBasis piece = basis.on(f.field().areaHa(), p.machineId(), f.cropFollows());
+    AccountBasis piece = basis.on(f.field().areaHa(), p, f.cropFollows());
     AccountCover cover =
         piece.cover(
             seed(p),
@@ -151,7 +151,8 @@ public final class AccountFrame {
         !seedings.isEmpty() && seedings.stream().allMatch(e -> e.get(EntryFigure.HOURS) != null);
     Double hours =
         told ? seedings.stream().mapToDouble(e -> figure(e, EntryFigure.HOURS)).sum() : null;
-    return new CameOf.Seeded(cover.cover(), with, hours);
+    boolean dressed = seedings.stream().anyMatch(e -> e.get(EntryFigure.NITROGEN) != null);
+    return new CameOf.Seeded(cover.cover(), with, hours, dressed);
   }
 
   private CameOf.@Nullable Ended ended(PlannedField f) {

@@ -15,6 +15,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -37,6 +39,10 @@ class CoverPlanEntity {
 
   /** What it is meant to be seeded with; null where any will do. */
   @Nullable UUID machineId;
+
+  /** How it stands between the rows of a crop; null where nobody said. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable StoredRows rowSetup;
 
   @ElementCollection(fetch = FetchType.LAZY)
   @CollectionTable(name = "cover_component", joinColumns = @JoinColumn(name = "plan_id"))

@@ -16,6 +16,7 @@ import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
 import nimblefurrow.server.support.InputProblem;
+import org.jspecify.annotations.Nullable;
 
 /** What may be wrong with a plan, each with a sentence. */
 final class PlanChecks {
@@ -42,6 +43,7 @@ final class PlanChecks {
     known("method", SeedingMethod::of, plan.method());
     known("ending", EndingMethod::of, plan.ending());
     components(plan.components(), table);
+    rows(plan.rows());
     int season = SeasonDates.seasonOfSeeding(plan.seedOn(), seasonYear);
     SeasonDates.Range seeding = SeasonDates.seeding(season);
     if (!seeding.holds(plan.seedOn())) {
@@ -93,6 +95,16 @@ final class PlanChecks {
                     lb(low),
                     lb(high)));
       }
+    }
+  }
+
+  private void rows(@Nullable RowSetupView rows) {
+    try {
+      if (rows != null) {
+        rows.setup();
+      }
+    } catch (Refused e) {
+      wrong("rows." + e.where(), String.valueOf(e.getMessage()));
     }
   }
 

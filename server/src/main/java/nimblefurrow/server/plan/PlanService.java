@@ -77,6 +77,13 @@ public class PlanService {
       return new Save(pieceId, null, null, plan, label, null);
     }
 
+    /** The same with what still holds of rows that were laid for another seed or machine. */
+    private Save fitting() {
+      return plan == null || plan.rows() == null
+          ? this
+          : new Save(pieceId, planId, version, plan.withRows(plan.rows()), label, rotation);
+    }
+
     /** The same as it comes of a rotation, not of somebody's hand. */
     public Save of(UUID rotation) {
       return new Save(pieceId, planId, version, plan, label, rotation);
@@ -159,12 +166,13 @@ public class PlanService {
   private void store(
       UUID farmId,
       int seasonYear,
-      List<Save> saves,
+      List<Save> given,
       UUID group,
       String what,
       @Nullable UUID account) {
     SpeciesTable table = species.table(farmId);
-    check(table, seasonYear, saves);
+    check(table, seasonYear, given);
+    List<Save> saves = given.stream().map(Save::fitting).toList();
     machinesOf(farmId, saves);
     Links links = new Links(table);
     Set<String> saved = new HashSet<>();

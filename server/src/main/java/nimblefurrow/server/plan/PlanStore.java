@@ -46,6 +46,7 @@ class PlanStore {
     entity.ending = plan.ending();
     entity.endOn = plan.endOn();
     entity.machineId = plan.machineId();
+    entity.rowSetup = StoredRows.of(plan.rows());
     entity.components.clear();
     for (PlanInput.Component c : plan.components()) {
       CoverPlanEntity.Component component = new CoverPlanEntity.Component();
@@ -74,6 +75,7 @@ class PlanStore {
             p.seedOn,
             p.ending,
             p.endOn,
-            p.machineId));
+            p.machineId,
+            p.rowSetup == null ? null : p.rowSetup.view()));
   }
 }

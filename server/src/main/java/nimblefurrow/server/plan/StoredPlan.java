@@ -14,7 +14,8 @@ record StoredPlan(
     LocalDate seedOn,
     String ending,
     LocalDate endOn,
-    @Nullable UUID machineId) {
+    @Nullable UUID machineId,
+    @Nullable StoredRows rows) {
   /** A species and its bulk rate, kg/ha. */
   record Seed(String species, double rateKgPerHa) {}
 
@@ -29,7 +30,8 @@ record StoredPlan(
             p.seedOn(),
             p.ending(),
             p.endOn(),
-            p.machineId());
+            p.machineId(),
+            StoredRows.of(p.rows()));
   }
 
   PlanInput plan() {
@@ -43,6 +45,7 @@ record StoredPlan(
         seedOn,
         ending,
         endOn,
-        machineId);
+        machineId,
+        rows == null ? null : rows.view());
   }
 }

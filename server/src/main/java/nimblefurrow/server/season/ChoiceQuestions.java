@@ -25,6 +25,8 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanStatus;
+import nimblefurrow.server.plan.PlanView;
+import nimblefurrow.server.plan.RowSetupView;
 import nimblefurrow.server.seedstock.MixView;
 import nimblefurrow.server.seedstock.SeedService;
 import nimblefurrow.server.shed.MachineView;
@@ -32,6 +34,7 @@ import nimblefurrow.server.shed.ShedService;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.WeatherService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What to seed, how, and which fields are open now. Callers have checked who asks. */
@@ -76,7 +79,7 @@ class ChoiceQuestions {
         purpose.measure(),
         purpose.target(),
         purpose.unit(),
-        ranked.all().stream().map(a -> view(a, purpose)).toList(),
+        ranked.all().stream().map(a -> view(a, purpose, ranked.rows())).toList(),
         ranked.whatWould().stream().map(ReasonView::of).toList(),
         ranked.shedEmpty());
   }
@@ -87,6 +90,8 @@ class ChoiceQuestions {
     FarmWeather weather = weathers.of(farm);
     CropSeasons crop = outlooks.crop(c.crop(), weather);
     List<SeedingMethod> atHand = atHand(machines(farmId));
+    PlanView stored = c.plan();
+    RowSetupView rows = stored == null ? null : stored.plan().rows();
     boolean empty = atHand.isEmpty();
     CoverAdvice.Field field =
         new CoverAdvice.Field(
@@ -99,10 +104,16 @@ class ChoiceQuestions {
             farm.today(),
             c.sprayed(),
             empty ? SeedingMethods.forHire() : atHand,
-            bases.of(farmId).on(c.field().areaHa(), null, c.cropFollows()));
+            bases
+                .of(farmId)
+                .on(
+                    c.field().areaHa(),
+                    null,
+                    rows != null && rows.sideDress() != null,
+                    c.cropFollows()));
     CoverAdvice advice = new CoverAdvice(outlooks.forecaster(), carryOver);
     List<CoverAdvice.Advice> ranked = advice.rank(field, purpose, candidates(farmId));
-    return new Ranked(ranked, advice.whatWould(field, purpose, ranked), empty);
+    return new Ranked(ranked, advice.whatWould(field, purpose, ranked), empty, rows);
   }
 
   /**
@@ -114,7 +125,7 @@ class ChoiceQuestions {
     Purpose purpose = Purpose.of(purposeKey);
     CoverAdvice.Advice first = ranked(farmId, fieldId, purpose).all().get(0);
     Reason against = first.excluded();
-    PlanInput plan = view(first, purpose).plan();
+    PlanInput plan = view(first, purpose, null).plan();
     if (plan == null || against != null) {
       // What stands against a cover names days and machines: the same in both unit systems.
       String why = against == null ? "" : ": " + against.say(UnitSystem.METRIC);
@@ -126,8 +137,16 @@ class ChoiceQuestions {
     return plan;
   }
 
-  /** All covers, best first, and what would reach the purpose where none does. */
-  private record Ranked(List<CoverAdvice.Advice> all, List<Reason> whatWould, boolean shedEmpty) {}
+  /**
+   * All covers, best first, and what would reach the purpose where none does.
+   *
+   * @param rows of the field's plan, which its next one has too
+   */
+  private record Ranked(
+      List<CoverAdvice.Advice> all,
+      List<Reason> whatWould,
+      boolean shedEmpty,
+      @Nullable RowSetupView rows) {}
 
   private List<CoverAdvice.Candidate> candidates(UUID farmId) {
     SpeciesTable table = species.table(farmId);
@@ -147,7 +166,8 @@ class ChoiceQuestions {
     return all;
   }
 
-  private static ChoiceViews.CoverChoice view(CoverAdvice.Advice a, Purpose purpose) {
+  private static ChoiceViews.CoverChoice view(
+      CoverAdvice.Advice a, Purpose purpose, @Nullable RowSetupView rows) {
     CoverPlan plan = a.plan();
     return new ChoiceViews.CoverChoice(
         a.candidate().name(),
@@ -161,13 +181,14 @@ class ChoiceQuestions {
         plan == null || a.ending() == null
             ? null
             : new PlanInput(
-                PlanStatus.PROPOSED,
-                List.of(purpose.key()),
-                components(plan.cover()),
-                plan.method().key(),
-                plan.seedOn(),
-                a.ending().method().key(),
-                plan.endOn()));
+                    PlanStatus.PROPOSED,
+                    List.of(purpose.key()),
+                    components(plan.cover()),
+                    plan.method().key(),
+                    plan.seedOn(),
+                    a.ending().method().key(),
+                    plan.endOn())
+                .withRows(rows));
   }
 
   private static List<PlanInput.Component> components(List<CoverComponent> cover) {

@@ -8,6 +8,7 @@ import nimblefurrow.core.ending.EndingRules;
 import nimblefurrow.core.machine.Machine;
 import nimblefurrow.core.money.AccountBasis;
 import nimblefurrow.core.price.PriceBook;
+import nimblefurrow.server.plan.PlanInput;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,15 +21,26 @@ public record FarmBasis(Map<UUID, Machine> shed, EndingRules rules, PriceBook pr
   /**
    * The same on a piece of ground.
    *
-   * @param machineId the machine that is meant to seed; null for the first that can
+   * @param plan the cover's, which names what seeds it and what else goes out
    * @param cropFollows whether a crop does, not another cover
    */
-  public AccountBasis on(double areaHa, @Nullable UUID machineId, boolean cropFollows) {
+  public AccountBasis on(double areaHa, PlanInput plan, boolean cropFollows) {
+    return on(areaHa, plan.machineId(), plan.sideDresses(), cropFollows);
+  }
+
+  /**
+   * The same where the cover is not settled yet.
+   *
+   * @param machineId the machine that is meant to seed; null for the first that can
+   * @param sideDressed whether a crop that is seeded under gets its nitrogen in the same pass
+   */
+  AccountBasis on(
+      double areaHa, @Nullable UUID machineId, boolean sideDressed, boolean cropFollows) {
     List<Machine> machines = new ArrayList<>(shed.values());
     Machine meant = machineId == null ? null : shed.get(machineId);
     if (meant != null) {
       machines.add(0, meant);
     }
-    return new AccountBasis(areaHa, machines, rules, prices, cropFollows);
+    return new AccountBasis(areaHa, machines, rules, prices, cropFollows, sideDressed);
   }
 }

@@ -113,6 +113,8 @@ class SeasonController {
    * @param onSurface whether seed lies on the ground, with no depth to set
    * @param flies whether it flies
    * @param carriesManure whether seed goes out in the manure tank
+   * @param inRows whether seed comes to stand in rows
+   * @param underCrop whether it goes between the rows of a standing crop
    * @param safety what can hurt someone at it
    */
   record MethodChoice(
@@ -122,6 +124,8 @@ class SeasonController {
       boolean onSurface,
       boolean flies,
       boolean carriesManure,
+      boolean inRows,
+      boolean underCrop,
       List<ReasonView> safety) {}
 
   /**
@@ -192,6 +196,8 @@ class SeasonController {
                         m.onSurface(),
                         m.flies(),
                         m.carriesManure(),
+                        m.inRows(),
+                        m.underCrop(),
                         said(m.safety())))
             .toList(),
         EndingMethods.all().stream()

@@ -160,7 +160,7 @@ class TakeawayService {
         continue;
       }
       // The table does not name machines.
-      PlanInput plan = read.plan().withMachineOf(stored.plan());
+      PlanInput plan = read.plan().withMachineOf(stored.plan()).withRows(stored.plan().rows());
       if (!stored.plan().equals(plan)) {
         saves.add(PlanService.Save.of(stored, plan, furrow.name()));
       }

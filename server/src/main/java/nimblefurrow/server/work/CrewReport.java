@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.job.SeedSheets;
@@ -89,13 +90,15 @@ class CrewReport implements Composer {
   private static String box(Asked asked, SeedSheets.@org.jspecify.annotations.Nullable BoxSheet s) {
     return s == null
         ? ""
-        : s.seeds().stream()
-            .map(
-                seed ->
-                    seed.name()
-                        + " "
-                        + asked.say(seed.rateKgPerHa(), Unit.KG_PER_HA)
-                        + (seed.treated() ? ", treated" : ""))
+        : Stream.concat(
+                s.seeds().stream()
+                    .map(
+                        seed ->
+                            seed.name()
+                                + " "
+                                + asked.say(seed.rateKgPerHa(), Unit.KG_PER_HA)
+                                + (seed.treated() ? ", treated" : "")),
+                s.rows().stream().map(r -> r.say(asked.units())))
             .collect(Collectors.joining("; "));
   }
 

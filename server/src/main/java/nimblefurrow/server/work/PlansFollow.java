@@ -119,7 +119,8 @@ class PlansFollow {
             job.finishOn,
             plan.ending(),
             plan.endOn(),
-            job.doerId);
+            job.doerId,
+            plan.rows());
       }
       case END -> plan.ended(job.way, job.finishOn);
       case HARVEST, SECOND, PLANT, LOOK, OWN -> plan;
