@@ -9,7 +9,7 @@ const props = defineProps<{
   standing: boolean
 }>()
 /** The drawing's width and the edge left at either side. */
-const [W, EDGE] = [520, 36] as const
+const [W, EDGE] = [360, 30] as const
 const x = (m: number) => EDGE + ((W - 2 * EDGE) * m) / (props.spacing || 1)
 </script>
 

@@ -110,7 +110,7 @@ const wrong = (path: string) =>
           />
           <TapeField
             :model-value="rows.nextRowM"
-            label="Next crop’s row, from the old"
+            label="Next crop’s row at"
             :error="wrong('nextRowM')"
             @update:model-value="change({ nextRowM: $event })"
           />
@@ -193,7 +193,7 @@ legend {
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  gap: 14px 8px;
 }
 .buttons {
   display: flex;

@@ -16,7 +16,7 @@ const change = (part: Partial<Dressed>) =>
     <v-text-field
       :model-value="modelValue.product"
       label="Side-dress, product"
-      class="mb-2"
+      class="mb-4"
       :error-messages="wrong('sideDress.product')"
       @update:model-value="change({ product: $event })"
     />

@@ -20,7 +20,7 @@ class RowsTest {
   @Test
   void rowsAreLaidOnAPlanAndSaidAsTheyAreSet() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
-    Browser.open(page, "Creek Forty");
+    Browser.open(page, "Hedge Row");
     Locator editor = page.locator(".editor");
     button(editor, "Lay its rows").click();
     assertThat(editor).containsText("3 openers 7.5 in apart in every gap between 30.0 in rows");
@@ -37,7 +37,7 @@ class RowsTest {
     page.getByText("Seeding job").click();
     assertThat(page.locator("section.card", Browser.holding("Rows")).first())
         .containsText("4 openers 7.5 in apart in 11 gaps of 12");
-    page.goBack();
+    Browser.open(page, "Hedge Row");
     editor.getByText("Change the rows").click();
     button(editor, "Say nothing of rows").click();
     button(editor, "Accept").click();
@@ -49,7 +49,7 @@ class RowsTest {
   void nitrogenThatGoesAlongIsToldAtTheJob() throws Exception {
     Page page = Browser.insideDemo(1280, 900, false);
     Browser.open(page, "Long Eighty");
-    assertThat(page.locator(".editor")).containsText("liquid nitrogen in the same pass: 55 lb/ac");
+    assertThat(page.locator(".editor")).containsText("Liquid nitrogen in the same pass: 55 lb/ac");
     page.getByText("Seeding job").click();
     Locator body = page.locator("body");
     assertThat(body).containsText("its band 15.0 in from the row");

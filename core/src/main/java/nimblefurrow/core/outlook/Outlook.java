@@ -41,6 +41,9 @@ public record Outlook(
     List<Spread> worth) {
   private static final long PLAN_BYTES = 1500;
 
+  /** Of its spreads, those that are asked with the model's error around them. */
+  private static final int ASKED = 2;
+
   /**
    * One species.
    *
@@ -71,7 +74,8 @@ public record Outlook(
     for (SpeciesOutlook s : species) {
       spreads += 2L + s.stages().size();
     }
-    return Double.BYTES * (8L * low.length + spreads * (years + 8L)) + PLAN_BYTES;
+    long spreadOut = (long) ASKED * Spread.POINTS * years;
+    return Double.BYTES * (8L * low.length + spreads * (years + 8L) + spreadOut) + PLAN_BYTES;
   }
 
   /**

@@ -52,8 +52,11 @@ public final class RowWords {
     }
     for (RowSetup.StripRate r : s.stripRates(rates)) {
       all.add(
-          Reason.of("{box}: {species}, {rate} in its strip, {share} of the width")
-              .with("box", r.box().isEmpty() ? "a box of its own" : r.box())
+          Reason.of(
+                  r.box().isEmpty()
+                      ? "{species}: {rate} in its strip, {share} of the width"
+                      : "{box}: {species}, {rate} in its strip, {share} of the width")
+              .with("box", r.box())
               .with("species", Objects.requireNonNull(names.get(r.species())))
               .with("rate", r.kgPerHa(), Unit.KG_PER_HA)
               .with("share", r.share(), Unit.SHARE));

@@ -2,6 +2,7 @@ package nimblefurrow.core.units;
 
 import java.util.Arrays;
 import java.util.function.DoublePredicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What several years gave, in order, so that odds and quantiles can be read off; around each the
@@ -13,8 +14,14 @@ public final class Spread {
     -1.5932, -0.9674, -0.5895, -0.2822, 0, 0.2822, 0.5895, 0.9674, 1.5932
   };
 
+  /** How many points stand around a year that has an error. */
+  public static final int POINTS = NORMAL.length;
+
   private final double[] sorted;
   private final OwnError error;
+
+  /** Years with the error around each, in order: several questions are asked of most. */
+  private volatile double @Nullable [] out;
 
   private Spread(double[] sorted, OwnError error) {
     this.sorted = sorted;
@@ -86,6 +93,10 @@ public final class Spread {
   }
 
   private double[] spreadOut() {
+    double[] known = out;
+    if (known != null) {
+      return known;
+    }
     double[] all = new double[sorted.length * NORMAL.length];
     int n = 0;
     for (double value : sorted) {
@@ -94,6 +105,7 @@ public final class Spread {
       }
     }
     Arrays.sort(all);
+    out = all;
     return all;
   }
 
@@ -126,12 +138,7 @@ public final class Spread {
     if (error.sd() == 0) {
       return (int) Arrays.stream(sorted).filter(fits).count();
     }
-    int n = 0;
-    for (double value : sorted) {
-      for (double z : NORMAL) {
-        n += fits.test(error.at(value, z)) ? 1 : 0;
-      }
-    }
+    long n = Arrays.stream(spreadOut()).filter(fits).count();
     return (int) Math.round((double) n / NORMAL.length);
   }
 }

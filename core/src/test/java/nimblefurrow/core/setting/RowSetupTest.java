@@ -147,7 +147,7 @@ class RowSetupTest {
             "2 openers 7.5 in apart in 11 gaps of 12 between 30.0 in rows",
             "close the rest: open rows are set to 58 lb/ac, which is 54 lb/ac of the field",
             "rear: Cereal rye, 58 lb/ac in its strip, 61 % of the width",
-            "a box of its own: Oats, 58 lb/ac in its strip, 31 % of the width",
+            "Oats: 58 lb/ac in its strip, 31 % of the width",
             "the next crop’s row comes 15.0 in from the old one",
             "drive 15 degrees across the rows",
             "UAN, ours in the same pass: 45 lb/ac of nitrogen, its band 15.0 in from the row",

@@ -96,6 +96,12 @@ public class PlanService {
     return byPiece(plans.findByFarmIdAndPieceIdInOrderBySeedOn(farmId, pieces));
   }
 
+  /** All covers of a farm from one season to another, by piece, in the order of their days. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<PlanView>> ofYears(UUID farmId, int from, int to) {
+    return byPiece(plans.findByFarmIdAndSeasonYearBetweenOrderBySeedOn(farmId, from, to));
+  }
+
   private static Map<UUID, List<PlanView>> byPiece(List<CoverPlanEntity> found) {
     return found.stream()
         .map(PlanStore::view)

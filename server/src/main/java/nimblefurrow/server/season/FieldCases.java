@@ -270,7 +270,7 @@ class FieldCases {
   /**
    * What all fields of a farm share: what was logged, and the species there are.
    *
-   * @param covers all covers of each piece, over all years
+   * @param covers covers of each piece; of many fields, those about the season
    * @param learnt what the farm's record says of forecasts
    * @param moved what choices of endings did to plantings
    */
@@ -327,6 +327,17 @@ class FieldCases {
     return all;
   }
 
+  /**
+   * Covers of many fields are those whose work can lie in the logs of this season and the one
+   * before: a farm of a thousand fields has ten times as many over its years. One field has all.
+   */
+  private Map<UUID, List<PlanView>> covers(FarmView farm, List<FieldView> all) {
+    int season = farm.seasonYear();
+    return all.size() == 1
+        ? plans.ofAllYears(farm.id(), List.of(all.get(0).piece()))
+        : plans.ofYears(farm.id(), season - 2, season + 1);
+  }
+
   Known known(FarmView farm, List<FieldView> all) {
     return known(farm, all, learning.of(farm.id()));
   }
@@ -337,7 +348,7 @@ class FieldCases {
         farm.seasonYear(),
         log.ofSeason(farm.id(), farm.seasonYear()),
         log.ofSeason(farm.id(), farm.seasonYear() - 1),
-        plans.ofAllYears(farm.id(), all.stream().map(FieldView::piece).toList()),
+        covers(farm, all),
         species.table(farm.id()),
         log.said(farm.id(), farm.seasonYear()),
         kept(farm),
