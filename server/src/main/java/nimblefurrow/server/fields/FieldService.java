@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,8 +51,16 @@ public class FieldService {
   /** The same with their crops of a season. */
   @Transactional(readOnly = true)
   public List<FieldView> list(UUID farmId, int season) {
+    Map<UUID, Map<Integer, CropView>> crops = new HashMap<>();
+    for (Fields.PieceCrop c : fields.crops(farmId, season)) {
+      crops
+          .computeIfAbsent(c.piece(), k -> new HashMap<>())
+          .put(
+              c.seasonYear(),
+              crop(c.kind(), c.plantedOn(), c.maturity(), c.rowSpacingM(), c.harvestOn()));
+    }
     return fields.findByFarmIdAndWorkedUntilIsNullOrderByName(farmId).stream()
-        .map(f -> view(f, season))
+        .map(f -> view(f, season, crops.getOrDefault(f.pieces.get(0).id, Map.of())))
         .toList();
   }
 
@@ -413,7 +422,12 @@ public class FieldService {
   }
 
   private static FieldView view(Field f, int seasonYear) {
-    FieldPiece piece = f.pieces.get(0);
+    Map<Integer, CropView> crops = new HashMap<>();
+    f.pieces.get(0).crops.forEach(c -> crops.put(c.seasonYear, cropView(c)));
+    return view(f, seasonYear, crops);
+  }
+
+  private static FieldView view(Field f, int seasonYear, Map<Integer, CropView> crops) {
     return new FieldView(
         f.id,
         f.version == null ? 0 : f.version,
@@ -431,8 +445,8 @@ public class FieldService {
         f.landlord,
         f.hazards,
         f.leftOut.get(seasonYear),
-        cropView(piece, seasonYear),
-        cropView(piece, seasonYear + 1),
+        crops.getOrDefault(seasonYear, NO_CROP),
+        crops.getOrDefault(seasonYear + 1, NO_CROP),
         f.ofField,
         f.pieces.stream()
             .sorted(Comparator.comparingInt(p -> p.position))
@@ -440,21 +454,22 @@ public class FieldService {
             .toList());
   }
 
-  private static CropView cropView(FieldPiece piece, int seasonYear) {
-    return piece.crops.stream()
-        .filter(c -> c.seasonYear == seasonYear)
-        .findFirst()
-        .map(FieldService::cropView)
-        .orElse(NO_CROP);
+  private static CropView cropView(CropLink c) {
+    return crop(c.kind, c.plantedOn, c.maturity, c.rowSpacingM, c.harvestOn);
   }
 
-  private static CropView cropView(CropLink c) {
+  private static CropView crop(
+      String kind,
+      @Nullable LocalDate plantedOn,
+      @Nullable BigDecimal maturity,
+      @Nullable BigDecimal rowSpacingM,
+      @Nullable LocalDate harvestOn) {
     return new CropView(
-        c.kind,
-        c.plantedOn,
-        c.maturity == null ? null : c.maturity.doubleValue(),
-        c.rowSpacingM == null ? null : c.rowSpacingM.doubleValue(),
-        c.harvestOn);
+        kind,
+        plantedOn,
+        maturity == null ? null : maturity.doubleValue(),
+        rowSpacingM == null ? null : rowSpacingM.doubleValue(),
+        harvestOn);
   }
 
   private Field field(UUID farmId, UUID fieldId) {

@@ -8,5 +8,6 @@ import nimblefurrow.server.support.FarmRows;
 interface CoverPlans extends FarmRows<CoverPlanEntity, UUID> {
   List<CoverPlanEntity> findByFarmIdAndPieceIdInOrderBySeedOn(UUID farmId, Collection<UUID> pieces);
 
-  List<CoverPlanEntity> findByFarmIdAndSeasonYearBetweenOrderBySeedOn(UUID farmId, int from, int to);
+  List<CoverPlanEntity> findByFarmIdAndSeasonYearBetweenOrderBySeedOn(
+      UUID farmId, int from, int to);
 }
