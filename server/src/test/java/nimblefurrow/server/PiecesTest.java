@@ -216,4 +216,42 @@ class PiecesTest {
     assertThat(owner.post(farm + "/fields/join", alone).refused(422)).contains("Two pieces");
     assertThat(owner.get(farm + "/fields").ok().json()).hasSize(29);
   }
+
+  @Test
+  void partsKeepTheMachineAndTheRowsThatWereMeant() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode whole = field(owner, farm, "Stone House");
+    String id = whole.get("id").asString();
+    JsonNode stored = owner.furrow(farm, "Stone House").get("plan");
+    Map<String, Object> plan = Api.map(stored.get("plan"));
+    for (JsonNode m : owner.get(farm + "/machines").ok().json()) {
+      if (m.get("name").asString().equals("No-till drill")) {
+        plan.put("machineId", m.get("id").asString());
+      }
+    }
+    plan.put(
+        "rows",
+        Map.of(
+            "cropSpacingM",
+            0.762,
+            "openers",
+            3,
+            "apartM",
+            0.19,
+            "seededGaps",
+            1,
+            "ofGaps",
+            2,
+            "angleDeg",
+            10));
+    owner.changePlan(farm, id, stored, plan);
+    JsonNode now = field(owner, farm, "Stone House");
+    owner.post(farm + "/fields/" + id + "/split", byArea(now, 10, "Stone top", "Stone foot")).ok();
+    for (String part : List.of("Stone top", "Stone foot")) {
+      JsonNode kept = owner.furrow(farm, part).at("/plan/plan");
+      assertThat(kept.get("machineId").asString()).isEqualTo(plan.get("machineId"));
+      assertThat(kept.at("/rows/ofGaps").asInt()).isEqualTo(2);
+    }
+  }
 }

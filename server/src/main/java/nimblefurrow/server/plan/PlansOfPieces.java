@@ -86,6 +86,8 @@ class PlansOfPieces {
     p.seedOn = of.seedOn;
     p.ending = of.ending;
     p.endOn = of.endOn;
+    p.machineId = of.machineId;
+    p.rowSetup = of.rowSetup;
     for (CoverPlanEntity.Component c : of.components) {
       CoverPlanEntity.Component copy = new CoverPlanEntity.Component();
       copy.species = c.species;

@@ -10,6 +10,7 @@ import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
@@ -75,7 +76,8 @@ class FiniteNumbers implements WebMvcConfigurer {
     module.addDeserializer(Double.class, new One(Double.class));
     module.addDeserializer(double.class, new One(double.class));
     module.addDeserializer(double[].class, new Row());
-    return builder -> builder.addModule(module);
+    // Most of what is sent is numbers: the fast writer says the same digits in half the time.
+    return builder -> builder.addModule(module).enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
   }
 
   @Override
