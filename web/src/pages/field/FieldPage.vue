@@ -123,6 +123,7 @@ useEventListener('keydown', (event) => {
             :field-id="fieldId"
             :plan="draft"
             :goals="shown.goals"
+            :soil="shown.furrow.soil"
           />
           <p v-else class="card muted">Choose a reason on the left; its odds stand here.</p>
         </template>

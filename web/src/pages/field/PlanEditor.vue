@@ -4,6 +4,7 @@ import type { FieldSeason, PlanInput, Refusal } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
+import { sentence } from '../../words/reasons'
 import PlanMix from './PlanMix.vue'
 import { rowsFor } from './rowSetup'
 import RowsEditor from './RowsEditor.vue'
@@ -42,6 +43,10 @@ const wrong = (path: string) =>
 
 <template>
   <section class="card editor">
+    <p v-if="!plan && shown.furrow.soil.rank === 'much'" class="mb-3">
+      <b>{{ sentence(shown.furrow.soil.label) }}.</b>
+      {{ sentence(session.reason(shown.furrow.soil.why)) }}.
+    </p>
     <WhyCover
       v-if="!plan"
       :left-out-reason="shown.field.leftOutReason"

@@ -8,7 +8,12 @@ import { sentence } from '../../words/reasons'
 import { attempt } from '../../shell/attempt'
 
 /** Odds for every purpose, each with the years behind it on demand. */
-const props = defineProps<{ fieldId: string; plan: PlanInput | null; goals: Schemas['Goal'][] }>()
+const props = defineProps<{
+  fieldId: string
+  plan: PlanInput | null
+  goals: Schemas['Goal'][]
+  soil: Schemas['SoilView']
+}>()
 const session = useSession()
 const why = ref<Schemas['WhyView'] | null>(null)
 const open = ref(false)
@@ -57,6 +62,9 @@ const largest = computed(() =>
               {{ i ? ' · ' : '' }}{{ l.words }} from {{ session.amount(l.from, g.unit) }}
               <template v-if="g.levels.length > 1">({{ l.met }} of {{ g.years }})</template>
             </template>
+            <div v-if="g.purpose === 'holdSoil'">
+              {{ sentence(soil.label) }}: {{ session.reason(soil.why) }}
+            </div>
           </td>
           <td class="no-print">
             <button

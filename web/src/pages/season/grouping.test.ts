@@ -19,6 +19,7 @@ function furrow(
     nextCrop: 'soybeans',
     nextPlantOn: '2027-05-14',
     coverWords: '',
+    soil: { rank: 'some', label: 'some soil at risk', loss: 0.3, why: { text: '', figures: {} } },
     deeds: [],
     next: { kind, label: kind.toLowerCase(), due, reason: { text: '', figures: {} } },
     warnings: [],
@@ -89,4 +90,22 @@ test('grouping: by way, ending and odds, with what has none behind the rest', ()
     '10 of 10 years: North East',
     'no cover yet: Bare',
   ])
+})
+
+test('grouping: ground that loses most stands first, whatever is due', () => {
+  const at = (rank: Furrow['soil']['rank'], loss: number) => ({
+    soil: { rank, label: rank, loss, why: { text: '', figures: {} } },
+  })
+  const rows = grouped(
+    [
+      furrow('Flat', 'SEED_NOW', '2026-09-14', at('little', 0.1)),
+      furrow('Hill', 'WAIT', undefined, at('much', 1.1)),
+      furrow('Bank', 'SEED_NOW', '2026-09-10', at('much', 0.6)),
+    ],
+    'soil',
+  )
+  assert.deepEqual(
+    rows.map((r) => r.group ?? r.furrow?.name),
+    ['much', 'Hill', 'Bank', 'little', 'Flat'],
+  )
 })

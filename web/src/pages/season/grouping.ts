@@ -1,7 +1,16 @@
 import type { Furrow, Schemas } from '../../api/client.ts'
 
 export type Grouping =
-  'next' | 'crop' | 'reason' | 'machine' | 'ending' | 'odds' | 'trouble' | 'name' | 'not open'
+  | 'next'
+  | 'crop'
+  | 'reason'
+  | 'machine'
+  | 'ending'
+  | 'odds'
+  | 'soil'
+  | 'trouble'
+  | 'name'
+  | 'not open'
 
 /** A row of the list: the head of a group or a furrow. */
 export interface Row {
@@ -44,6 +53,9 @@ const PRESSING = [
   'LEFT_OUT',
 ]
 
+/** Ground that loses most first. */
+const AT_RISK: Furrow['soil']['rank'][] = ['much', 'some', 'little']
+
 /** Odds as tenths, poorest first. */
 function odds(f: Furrow): [order: string, name: string] {
   if (!f.goal?.years) return NONE
@@ -69,6 +81,8 @@ function groupOf(f: Furrow, by: Grouping, called: Called): [order: string, name:
     }
     case 'odds':
       return odds(f)
+    case 'soil':
+      return [String(AT_RISK.indexOf(f.soil.rank)), f.soil.label]
     case 'trouble':
       return f.warnings.length ? ['0', 'something to look at'] : ['1', 'no trouble seen']
     case 'not open':
@@ -78,7 +92,7 @@ function groupOf(f: Furrow, by: Grouping, called: Called): [order: string, name:
   }
 }
 
-/** Furrows in groups, each with its head; within a group the soonest due first. */
+/** Furrows in groups, each with its head; within a group the soonest due first, or the most at risk. */
 export function grouped(furrows: readonly Furrow[], by: Grouping, called: Called = AS_KEYS): Row[] {
   const groups = new Map<string, { order: string; name: string; furrows: Furrow[] }>()
   for (const f of furrows) {
@@ -105,7 +119,9 @@ export function grouped(furrows: readonly Furrow[], by: Grouping, called: Called
       ...g.furrows
         .sort(
           (a, b) =>
-            due(a).localeCompare(due(b)) || a.name.localeCompare(b.name, 'en', { numeric: true }),
+            (by === 'soil' ? b.soil.loss - a.soil.loss : 0) ||
+            due(a).localeCompare(due(b)) ||
+            a.name.localeCompare(b.name, 'en', { numeric: true }),
         )
         .map((f) => ({ key: f.fieldId, count: 1, areaHa: f.areaHa, furrow: f })),
     ])
@@ -119,6 +135,7 @@ export const GROUPINGS: { title: string; value: Grouping }[] = [
   { title: 'way of seeding', value: 'machine' },
   { title: 'ending', value: 'ending' },
   { title: 'odds', value: 'odds' },
+  { title: 'soil at risk', value: 'soil' },
   { title: 'trouble', value: 'trouble' },
   { title: 'name', value: 'name' },
 ]

@@ -159,6 +159,7 @@ class Furrows {
         CropKind.of(f.nextCrop().kind()).label(),
         nextCrop.plantOn(),
         f.leftOutReason(),
+        SeasonView.SoilView.of(f),
         crop == null ? null : Integer.toHexString(c.crop().hashCode()),
         grown == null ? null : grown.day(grown.harvest().median()),
         grown == null ? null : grown.day(grown.harvest().quantile(0.1)),

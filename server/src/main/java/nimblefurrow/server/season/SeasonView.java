@@ -5,10 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.outlook.NextStep;
+import nimblefurrow.core.outlook.SoilAtRisk;
+import nimblefurrow.core.season.Texture;
 import nimblefurrow.core.standing.Deed;
 import nimblefurrow.core.standing.DeedStanding;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.server.farm.FarmView;
+import nimblefurrow.server.fields.FieldView;
+import nimblefurrow.server.fields.Keys;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.ReasonView;
@@ -47,8 +51,22 @@ public record SeasonView(
   public record CropShape(double[] standing, double[] green) {}
 
   /**
+   * What bare ground would lose.
+   *
+   * @param loss beside silt loam on a 9 % slope
+   */
+  public record SoilView(SoilAtRisk.Rank rank, String label, double loss, ReasonView why) {
+    static SoilView of(FieldView f) {
+      SoilAtRisk risk =
+          SoilAtRisk.of(Keys.constant(Texture.class, f.texture()), f.slopePercent(), f.erodible());
+      return new SoilView(risk.rank(), risk.rank().label(), risk.loss(), ReasonView.of(risk.why()));
+    }
+  }
+
+  /**
    * One field's season.
    *
+   * @param soil what of its soil bare ground would lose
    * @param shape key of its cash crop's shape; null without weather
    * @param harvest middle day the field is clear
    * @param harvestEarly one year of ten is clear by then
@@ -70,6 +88,7 @@ public record SeasonView(
       String nextCrop,
       LocalDate nextPlantOn,
       @Nullable String leftOutReason,
+      SoilView soil,
       @Nullable String shape,
       @Nullable LocalDate harvest,
       @Nullable LocalDate harvestEarly,
