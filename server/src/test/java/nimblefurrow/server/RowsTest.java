@@ -117,6 +117,7 @@ class RowsTest {
     out.put("lots", List.of());
     out.put("words", "");
     out.put("sideDress", Map.of("product", "UAN", "nitrogenKgPerHa", 55, "bandM", 0.381));
+    JsonNode ledger = owner.get(field + "/nitrogen").ok().json().get("lines");
     String entry = UUID.randomUUID().toString();
     owner.put(field + "/seedings/" + entry, out).ok();
     JsonNode found = null;
@@ -126,6 +127,9 @@ class RowsTest {
     assertThat(found).isNotNull();
     assertThat(found.at("/figures/nitrogenKgPerHa").asDouble()).isEqualTo(55);
     assertThat(found.at("/names/product").asString()).isEqualTo("UAN");
+    assertThat(owner.get(field + "/nitrogen").ok().json().get("lines"))
+        .as("the corn takes it, not what follows")
+        .hasSameSizeAs(ledger);
     boolean came = false;
     for (JsonNode l : owner.get(field + "/accounts").ok().json().get(0).get("lines")) {
       came |= l.get("part").asString().equals("passes") && l.path("came").asDouble() > 0;

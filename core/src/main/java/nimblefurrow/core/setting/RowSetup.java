@@ -43,6 +43,11 @@ public record RowSetup(
 
   private static final double SQUARE_DEG = 90;
 
+  /** More boxes no machine carries, and no longer name fits on a sheet. */
+  private static final int MOST_STRIPS = 12;
+
+  private static final int LONGEST_BOX = 40;
+
   /** Checks it, the fit of its openers between the rows too. */
   public RowSetup {
     strips = List.copyOf(strips);
@@ -59,8 +64,18 @@ public record RowSetup(
     if (sideDress != null && sideDress.bandM() > cropSpacingM) {
       throw new Refused("sideDress.bandM", "The band lies outside the gap between the rows.");
     }
+    if (nextRowM != null && Math.abs(nextRowM) > cropSpacingM) {
+      throw new Refused("nextRowM", "The next crop's row lies within one gap of the old one.");
+    }
+    if (strips.size() > MOST_STRIPS) {
+      throw new Refused("strips", "Up to %d strips can be told apart.".formatted(MOST_STRIPS));
+    }
     for (int i = 0; i < strips.size(); i++) {
       Need.positive("strips[" + i + "].widthM", "A strip's width", strips.get(i).widthM());
+      if (strips.get(i).box().length() > LONGEST_BOX) {
+        throw new Refused(
+            "strips[" + i + "].box", "Name the box in up to %d characters.".formatted(LONGEST_BOX));
+      }
     }
     RowPlan.of(cropSpacingM, openers, apartM, twinM, nextRowM, band(sideDress));
   }

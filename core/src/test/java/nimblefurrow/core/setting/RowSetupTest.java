@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -116,12 +117,27 @@ class RowSetupTest {
     refused("angleDeg", () -> angled(90.1));
     assertThat(angled(90).angleDeg()).isEqualTo(90);
     refused("strips[0].widthM", () -> rows(1, 1, List.of(new RowSetup.Strip("oats", 0, "")), null));
+    refused("nextRowM", () -> next(0.77));
+    refused("nextRowM", () -> next(-0.77));
+    assertThat(next(-0.762).nextRowM()).isEqualTo(-0.762);
+    refused("strips", () -> rows(1, 1, Collections.nCopies(13, STRIPS.get(0)), null));
+    assertThat(rows(1, 1, Collections.nCopies(12, STRIPS.get(0)), null).strips()).hasSize(12);
+    refused("strips[0].box", () -> boxed(41));
+    assertThat(boxed(40).strips()).hasSize(1);
     refused("sideDress.bandM", () -> rows(1, 1, List.of(), new SideDress("UAN", 50, 0.77)));
     refused("sideDress.product", () -> new SideDress(" ", 50, 0.3));
     refused("sideDress.nitrogenKgPerHa", () -> new SideDress("UAN", 0, 0.3));
     refused("sideDress.nitrogenKgPerHa", () -> new SideDress("UAN", 351, 0.3));
     assertThat(new SideDress("UAN", 350, 0).bandM()).isZero();
     refused("openers", () -> new RowSetup(0.5, 4, 0.19, null, 1, 1, null, 0, List.of(), null));
+  }
+
+  private static RowSetup next(double at) {
+    return new RowSetup(0.762, 2, 0.19, null, 1, 1, at, 0, List.of(), null);
+  }
+
+  private static RowSetup boxed(int letters) {
+    return rows(1, 1, List.of(new RowSetup.Strip("oats", 0.3, "b".repeat(letters))), null);
   }
 
   private static RowSetup angled(double degrees) {
