@@ -24,6 +24,7 @@ import GrazingCard from './GrazingCard.vue'
 import GrowthChart from './GrowthChart.vue'
 import NitrogenCard from './NitrogenCard.vue'
 import ShadeCard from './ShadeCard.vue'
+import SoilCard from './SoilCard.vue'
 import PlanEditor from './PlanEditor.vue'
 import PurposeOdds from './PurposeOdds.vue'
 import StageOdds from './StageOdds.vue'
@@ -188,6 +189,7 @@ useEventListener('keydown', (event) => {
             :machine="draft?.machineId"
           />
           <AccountCard :field-id="fieldId" :plan-id="shown.furrow.plan?.id" />
+          <SoilCard :field-id="fieldId" />
           <ShadeCard v-if="shown.windows.length" :field-id="fieldId" />
         </template>
       </FieldQuestions>

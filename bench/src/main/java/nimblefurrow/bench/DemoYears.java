@@ -97,6 +97,7 @@ final class DemoYears {
   /** Yields have a luck of their own: what else turned out stays as it was. */
   private final Random yields = new Random(LUCK + 1);
 
+  private final DemoSoil soil = new DemoSoil(new Random(LUCK + 3));
   private final DemoBills bills = new DemoBills(new Random(LUCK + 2));
 
   private DemoYears(Sky sky, CSVPrinter out) {
@@ -255,6 +256,7 @@ final class DemoYears {
       forage(field, y, next, harvest, log);
       return;
     }
+    log.append(soil.of(field, y.season(), covered && !tooLate));
     if (!covered || tooLate) {
       log.append(planting);
       out.printRecord(
