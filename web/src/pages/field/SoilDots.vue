@@ -8,7 +8,8 @@ import { placed } from './soilDots'
 /** Looks at one figure of a soil, the field's own joined, others pale. */
 const props = defineProps<{ figure: Schemas['SoilFigure'] }>()
 const session = useSession()
-const box = { width: 300, height: 84, left: 8, foot: 20, top: 18 }
+const [width, height, left, foot, top] = [300, 84, 8, 20, 18]
+const box = { width, height, left, foot, top }
 const at = computed(() => placed(props.figure.own, props.figure.beside, box))
 const ground = box.height - box.foot
 const said = (l: Schemas['SoilLook']) => session.amount(l.value, props.figure.unit)
@@ -58,5 +59,8 @@ text {
 .value {
   font-weight: 600;
   fill: currentcolor;
+  paint-order: stroke;
+  stroke: rgb(var(--v-theme-surface));
+  stroke-width: 3px;
 }
 </style>
