@@ -3,12 +3,11 @@ import { computed } from 'vue'
 import type { PlanInput, Refusal } from '../../api/client'
 import { useAnswer } from '../../answer'
 import { consider } from '../../farm/data'
-import FigureField from '../../parts/FigureField.vue'
 import RowsDrawing from '../../parts/RowsDrawing.vue'
-import TapeField from '../../parts/TapeField.vue'
 import { useSession } from '../../session'
 import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
+import RowFields from './RowFields.vue'
 import { freshRows, freshStrips, type RowSetup } from './rowSetup'
 import SideDressFields from './SideDressFields.vue'
 
@@ -34,8 +33,6 @@ const begin = () =>
       session.usual('coverRowSpacing'),
     ),
   )
-const strip = (i: number, part: Partial<NonNullable<RowSetup['strips']>[number]>) =>
-  change({ strips: rows.value?.strips?.map((s, at) => (at === i ? { ...s, ...part } : s)) })
 const { answer } = useAnswer(
   () => (rows.value ? JSON.stringify([rows.value, props.plan.method, props.plan.components]) : ''),
   () =>
@@ -71,72 +68,7 @@ const wrong = (path: string) =>
       </ul>
       <details>
         <summary class="small">Change the rows</summary>
-        <div class="two mt-2">
-          <TapeField
-            :model-value="rows.cropSpacingM"
-            label="Crop rows apart"
-            :error="wrong('cropSpacingM')"
-            @update:model-value="change({ cropSpacingM: $event ?? 0 })"
-          />
-          <FigureField
-            :model-value="rows.openers"
-            label="Openers in a gap"
-            :error="wrong('openers')"
-            @update:model-value="change({ openers: Math.round($event ?? 0) })"
-          />
-          <TapeField
-            :model-value="rows.apartM"
-            label="Openers apart"
-            :error="wrong('openerSpacingM')"
-            @update:model-value="change({ apartM: $event ?? 0 })"
-          />
-          <TapeField
-            :model-value="rows.twinM"
-            label="Twin rows apart"
-            :error="wrong('twinM')"
-            @update:model-value="change({ twinM: $event })"
-          />
-          <FigureField
-            :model-value="rows.seededGaps"
-            label="Gaps seeded"
-            :error="wrong('seededGaps')"
-            @update:model-value="change({ seededGaps: Math.round($event ?? 0) })"
-          />
-          <FigureField
-            :model-value="rows.ofGaps"
-            label="of so many"
-            :error="wrong('ofGaps')"
-            @update:model-value="change({ ofGaps: Math.round($event ?? 0) })"
-          />
-          <TapeField
-            :model-value="rows.nextRowM"
-            label="Next crop’s row at"
-            :error="wrong('nextRowM')"
-            @update:model-value="change({ nextRowM: $event })"
-          />
-          <FigureField
-            :model-value="rows.angleDeg"
-            label="Angle to the rows, °"
-            :error="wrong('angleDeg')"
-            @update:model-value="change({ angleDeg: $event ?? 0 })"
-          />
-        </div>
-        <template v-for="(s, i) in rows.strips ?? []" :key="s.species">
-          <p class="small mt-2">{{ kinds.species(s.species)?.name ?? s.species }}</p>
-          <div class="two">
-            <TapeField
-              :model-value="s.widthM"
-              label="Strip"
-              :error="wrong(`strips[${i}]`)"
-              @update:model-value="strip(i, { widthM: $event ?? 0 })"
-            />
-            <v-text-field
-              :model-value="s.box"
-              label="From the box"
-              @update:model-value="strip(i, { box: $event })"
-            />
-          </div>
-        </template>
+        <RowFields :rows="rows" :wrong="wrong" @change="change" />
         <SideDressFields
           v-if="rows.sideDress"
           :model-value="rows.sideDress"
@@ -189,11 +121,6 @@ legend {
 .words {
   margin: 0 0 6px;
   padding-left: 18px;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px 8px;
 }
 .buttons {
   display: flex;

@@ -208,4 +208,15 @@ class StoredRowsTest {
     assertThat(run.at("/proposal/steps").toString()).isEqualTo("[900.0,1234.5]");
     assertThat(run.at("/proposal/lanes/0/there/1").asDouble()).isEqualTo(8);
   }
+
+  @Test
+  void rowsOfAPlanAreReadBack() throws Exception {
+    sql(
+        "update cover_plan set row_setup = ?::jsonb where piece_id = ?::uuid and season_year = 2026",
+        frozen("row_setup"),
+        piece);
+    JsonNode rows = owner.furrow(farm, "Creek Forty").at("/plan/plan/rows");
+    assertThat(rows).isEqualTo(JsonMapper.shared().readTree(frozen("row_setup")));
+    sql("update cover_plan set row_setup = null where piece_id = ?::uuid", piece);
+  }
 }

@@ -95,10 +95,11 @@ class OutlookNumbersTest {
 
   @Test
   void itKnowsAboutHowMuchHeapItHolds() {
-    // 8 series of 5 points; 2 + 2 + 2 spreads beside those of each purpose, each of 9 + 8 doubles.
+    // 8 series of 5 points; 2 + 2 + 2 spreads beside those of each purpose, each of 9 + 8 doubles;
+    // two of them spread out into nine points a year.
     int spreads = 2 + Purpose.values().length + 2 + 2;
-    assertThat(with(5, 500, 9).bytes()).isEqualTo(8 * (8 * 5 + spreads * 17L) + 1500);
-    assertThat(with(5, 500, 10).bytes()).isEqualTo(8 * (8 * 5 + spreads * 18L) + 1500);
+    assertThat(with(5, 500, 9).bytes()).isEqualTo(8 * (8 * 5 + spreads * 17L + 2 * 9 * 9) + 1500);
+    assertThat(with(5, 500, 10).bytes()).isEqualTo(8 * (8 * 5 + spreads * 18L + 2 * 9 * 10) + 1500);
   }
 
   private static final CoverPlan PLAN =
