@@ -132,7 +132,7 @@ class OwnJobsTest {
     assertThat(owner.get(farm + "/own-jobs").ok().json())
         .as("a field that is gone asks for nothing")
         .hasSize(before - 1);
-    assertThat(item(WorkTest.kept(owner, farm), "own:" + till.get("id"))).isNotNull();
+    assertThat(item(WorkTest.kept(owner, farm, 3), "own:" + till.get("id"))).isNotNull();
   }
 
   @Test

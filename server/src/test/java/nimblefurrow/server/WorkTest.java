@@ -29,7 +29,12 @@ class WorkTest {
 
   /** The work, laid out and kept whole. */
   static JsonNode kept(Api owner, String farm) throws Exception {
-    String run = laidOut(owner, farm).get("id").asString();
+    return kept(owner, farm, SECONDS);
+  }
+
+  /** The same after a search that is long enough to find room for every job. */
+  static JsonNode kept(Api owner, String farm, double seconds) throws Exception {
+    String run = laidOut(owner, farm, seconds).get("id").asString();
     return owner.post(farm + "/field-work/keep", Map.of("runId", run)).ok().json();
   }
 
