@@ -22,7 +22,11 @@ const hours = ref<number>()
 const planned = computed(() => props.job.rows?.setup.sideDress)
 const dressed = ref(true)
 const nitrogen = ref<number>()
-watch(planned, (with_) => (nitrogen.value = with_?.nitrogenKgPerHa), { immediate: true })
+watch(
+  () => planned.value?.nitrogenKgPerHa,
+  (meant) => (nitrogen.value = meant),
+  { immediate: true },
+)
 const fromLots = ref<Record<string, number | undefined>>({})
 const refused = ref<Refusal | null>(null)
 const wrong = (at: string) => refused.value?.at(at) ?? ''

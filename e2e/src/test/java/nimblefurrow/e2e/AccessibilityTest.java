@@ -23,6 +23,10 @@ class AccessibilityTest {
   /** Held once the page is laid out anew and no wider than the screen. */
   private static final String FITS = "() => document.documentElement.scrollWidth <= innerWidth";
 
+  /** A page that watches its own width lays itself out a frame later. */
+  private static final String LAID_OUT =
+      "new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))";
+
   private static final String WIDER_BY = "document.documentElement.scrollWidth - innerWidth";
 
   /** Held once nothing fades or slides any more; what turns for ever (a spinner) may go on. */
@@ -110,6 +114,7 @@ class AccessibilityTest {
       // What differs in the dark is the colours.
       faults.addAll(faults(path + " in the dark", axe(page).withRules(List.of("color-contrast"))));
       page.setViewportSize(390, 844);
+      page.evaluate(LAID_OUT);
       if (!holds(page, FITS)) {
         faults.add(path + " is wider than a phone by " + page.evaluate(WIDER_BY) + " px");
       }

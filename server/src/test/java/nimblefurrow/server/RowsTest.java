@@ -150,6 +150,14 @@ class RowsTest {
     assertThat(plan().at("/plan/rows/strips")).hasSize(1);
     assertThat(owner.get(farm + "/seed/needs").ok().json().toString())
         .contains("Creek Forty (rear box)");
+    JsonNode seed = owner.get(field + "/job").ok().json().at("/seeds/0");
+    for (JsonNode lot : seed.get("lots")) {
+      double areaHa = owner.furrow(farm, name).get("areaHa").asDouble();
+      assertThat(lot.get("rateKgPerHa").asDouble())
+          .as("what goes out of its lot, through 11 gaps of 12")
+          .isCloseTo(lot.get("seedKg").asDouble() / areaHa * 12 / 11, within(1e-6));
+    }
+    assertThat(seed.get("lots")).isNotEmpty();
     Api.Answer nine = keep(withRows(rows(9)));
     assertThat(nine.refused(422)).contains("do not fit", "7.5 in", "30.0 in");
     assertThat(nine.text()).contains("rows.openers");

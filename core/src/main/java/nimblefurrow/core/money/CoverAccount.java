@@ -124,7 +124,10 @@ public record CoverAccount(List<AccountLine> lines) {
     double saved = prices.usd(Priced.SPREADING);
     return new AccountLine(
         MoneyPart.PASSES,
-        Reason.of("side-dress goes out in the same pass: one pass of the spreader saved"),
+        Reason.of(
+            seeded == null || came
+                ? "side-dress goes out in the same pass: one pass of the spreader saved"
+                : "side-dress was to go out in the same pass, and did not"),
         cover.sideDressed() ? saved : null,
         seeded == null ? null : came ? saved : 0);
   }

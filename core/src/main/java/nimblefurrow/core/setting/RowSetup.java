@@ -1,6 +1,5 @@
 package nimblefurrow.core.setting;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -136,22 +135,32 @@ public record RowSetup(
     if (!strips.isEmpty() && !species().equals(kgPerHa.keySet())) {
       throw new Refused("strips", "Each species of the mix needs a strip, and no other has one.");
     }
-    double all = strips.stream().mapToDouble(Strip::widthM).sum();
-    List<StripRate> rates = new ArrayList<>();
-    for (Strip s : strips) {
-      double share = s.widthM() / all * seededShare();
-      double own =
-          strips.stream()
-                  .filter(o -> o.species().equals(s.species()))
-                  .mapToDouble(Strip::widthM)
-                  .sum()
-              / all
-              * seededShare();
-      rates.add(
-          new StripRate(
-              s.species(), s.box().strip(), share, kgPerHa.getOrDefault(s.species(), 0.0) / own));
-    }
-    return rates;
+    double all = width(strips);
+    return strips.stream()
+        .map(
+            r ->
+                new StripRate(
+                    r.species(),
+                    r.box().strip(),
+                    r.widthM() / all * seededShare(),
+                    setKgPerHa(r.species(), kgPerHa.getOrDefault(r.species(), 0.0))))
+        .toList();
+  }
+
+  /**
+   * {@return what a species is set to where it goes, in its strips or in open rows, so that the
+   * field gets a rate}
+   *
+   * @param species its id
+   * @param kgPerHa rate by hectare of field
+   */
+  public double setKgPerHa(String species, double kgPerHa) {
+    List<Strip> own = strips.stream().filter(s -> s.species().equals(species)).toList();
+    return openKgPerHa(own.isEmpty() ? kgPerHa : kgPerHa * width(strips) / width(own));
+  }
+
+  private static double width(List<Strip> strips) {
+    return strips.stream().mapToDouble(Strip::widthM).sum();
   }
 
   private Set<String> species() {

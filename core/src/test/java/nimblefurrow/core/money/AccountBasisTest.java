@@ -127,16 +127,19 @@ class AccountBasisTest {
     AccountCover behind = dressed.cover(RYE, Seedings.DRILL, end, null, null, 0);
     assertThat(dressed.planned(behind).planned(MoneyPart.PASSES)).isNull();
     assertThat(came(under, false)).as("it went out without").isZero();
+    assertThat(seeded(under, false).lines().toString()).contains("and did not");
     assertThat(came(under, true)).isCloseTo(pass, within(1e-9));
     assertThat(came(behind, true)).as("it was not meant to, but did").isCloseTo(pass, within(1e-9));
   }
 
-  private static double came(AccountCover cover, boolean sideDressed) {
+  private static CoverAccount seeded(AccountCover cover, boolean sideDressed) {
     CameOf.Seeded seeded = new CameOf.Seeded(RYE, DRILL, 1.0, sideDressed);
     return CoverAccount.of(
-            cover, new CameOf(seeded, null, List.of(), List.of(), 0, List.of()), PRICES)
-        .lines()
-        .stream()
+        cover, new CameOf(seeded, null, List.of(), List.of(), 0, List.of()), PRICES);
+  }
+
+  private static double came(AccountCover cover, boolean sideDressed) {
+    return seeded(cover, sideDressed).lines().stream()
         .filter(l -> l.part() == MoneyPart.PASSES)
         .mapToDouble(l -> l.came() == null ? Double.NaN : l.came())
         .sum();

@@ -55,6 +55,13 @@ class RowSetupTest {
   }
 
   @Test
+  void aLotIsSetWhereItGoes() {
+    assertThat(rows(1, 2, STRIPS, null).setKgPerHa("oats", 20)).isCloseTo(120, within(1e-9));
+    assertThat(rows(1, 2, List.of(), null).setKgPerHa("oats", 20)).isCloseTo(40, within(1e-9));
+    assertThat(plain().setKgPerHa("oats", 20)).isEqualTo(20);
+  }
+
+  @Test
   void aSeedWithTwoStripsHasOneRateInBoth() {
     List<RowSetup.Strip> two =
         List.of(STRIPS.get(0), STRIPS.get(1), new RowSetup.Strip("oats", 0.25, "side"));

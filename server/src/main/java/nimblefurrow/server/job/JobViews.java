@@ -74,7 +74,7 @@ final class JobViews {
       List<LotOfJob> lots) {}
 
   /**
-   * A lot and the bulk rate that puts the planned live seeds out.
+   * A lot and the bulk rate that puts the planned live seeds out, as it is set where the seed goes.
    *
    * @param offered whether it may go onto the field
    * @param papers why it may not, or what is still missing; null when nothing is

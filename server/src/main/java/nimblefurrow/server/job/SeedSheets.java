@@ -2,6 +2,7 @@ package nimblefurrow.server.job;
 
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,7 @@ public class SeedSheets {
   /**
    * One seed of a job.
    *
-   * @param rateKgPerHa to be set: the lot's own, where a lot holds enough
+   * @param rateKgPerHa to be set where it goes: the lot's own, where a lot holds enough
    * @param kg for the field
    * @param lot to take; null where none holds enough
    */
@@ -52,7 +53,7 @@ public class SeedSheets {
    */
   public @Nullable BoxSheet of(UUID farmId, UUID fieldId, UUID machineId) {
     JobViews.JobView job = jobs.job(farmId, fieldId);
-    List<BoxSeed> seeds = job.seeds().stream().map(SeedSheets::seed).toList();
+    List<BoxSeed> seeds = job.seeds().stream().map(s -> seed(job.plan(), s)).toList();
     if (seeds.isEmpty()) {
       return null;
     }
@@ -72,11 +73,12 @@ public class SeedSheets {
         .orElseGet(() -> new BoxSheet(seeds, null, null, null, null, job.methodLabel(), List.of()));
   }
 
-  private static BoxSeed seed(JobViews.SeedOfJob s) {
+  private static BoxSeed seed(@Nullable PlanInput plan, JobViews.SeedOfJob s) {
     JobViews.LotOfJob lot =
         s.lots().stream().filter(JobViews.LotOfJob::enough).findFirst().orElse(null);
     if (lot == null) {
-      return new BoxSeed(s.name(), s.rateKgPerHa(), s.seedKg(), null, false);
+      double rate = plan == null ? s.rateKgPerHa() : plan.setKgPerHa(s.species(), s.rateKgPerHa());
+      return new BoxSeed(s.name(), rate, s.seedKg(), null, false);
     }
     String no = lot.lot().lotNo().isBlank() ? lot.lot().supplier() : lot.lot().lotNo();
     return new BoxSeed(s.name(), lot.rateKgPerHa(), lot.seedKg(), no, lot.lot().treated());

@@ -106,7 +106,7 @@ class SeedingSheet {
     Map<UUID, Set<PaperKind>> kept = field.organic() ? papers.ofLots(farmId) : Map.of();
     SpeciesTable table = species.table(farmId);
     List<JobViews.SeedOfJob> seeds =
-        plan.components().stream().map(c -> seedOf(table, c, field, lots, kept)).toList();
+        plan.components().stream().map(c -> seedOf(table, plan, c, field, lots, kept)).toList();
     double rate = plan.components().stream().mapToDouble(PlanInput.Component::rateKgPerHa).sum();
     double density =
         rate
@@ -188,6 +188,7 @@ class SeedingSheet {
 
   private static JobViews.SeedOfJob seedOf(
       SpeciesTable table,
+      PlanInput plan,
       PlanInput.Component c,
       FieldView field,
       List<LotView> lots,
@@ -209,7 +210,7 @@ class SeedingSheet {
                   return new JobViews.LotOfJob(
                       l,
                       l.leftKg(),
-                      rate,
+                      plan.setKgPerHa(c.species(), rate),
                       kg,
                       l.leftKg() >= kg,
                       seed.may(),

@@ -92,6 +92,13 @@ public record PlanInput(
         RowSetupView.of(fitting));
   }
 
+  /**
+   * What a species is set to in its rows or its strip so that the field gets a rate, kg/ha both.
+   */
+  public double setKgPerHa(String species, double kgPerHa) {
+    return rows == null ? kgPerHa : rows.setup().setKgPerHa(species, kgPerHa);
+  }
+
   /** What open rows are set to so that the field gets a rate, kg/ha both. */
   public double openKgPerHa(double kgPerHa) {
     return rows == null ? kgPerHa : rows.setup().openKgPerHa(kgPerHa);
