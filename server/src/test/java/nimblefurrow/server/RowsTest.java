@@ -3,6 +3,7 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -130,11 +131,7 @@ class RowsTest {
     assertThat(owner.get(field + "/nitrogen").ok().json().get("lines"))
         .as("the corn takes it, not what follows")
         .hasSameSizeAs(ledger);
-    boolean came = false;
-    for (JsonNode l : owner.get(field + "/accounts").ok().json().get(0).get("lines")) {
-      came |= l.get("part").asString().equals("passes") && l.path("came").asDouble() > 0;
-    }
-    assertThat(came).as("the pass it saved").isTrue();
+    assertThat(passesCame()).as("the pass it saved").isPositive();
     out.put("sideDress", Map.of("product", "UAN", "nitrogenKgPerHa", 900, "bandM", 0.381));
     assertThat(owner.put(field + "/seedings/" + UUID.randomUUID(), out).refused(422))
         .contains("slip of the pen");
@@ -205,5 +202,36 @@ class RowsTest {
         }
       }
     }
+  }
+
+  @Test
+  void nitrogenThatADrillBringsBehindTheCropIsForWhatFollowsAndNoSideDress() throws Exception {
+    on("Stone House");
+    assertThat(sources()).doesNotContain("fertiliser");
+    double came = passesCame();
+    Map<String, Object> starter = new HashMap<>();
+    starter.put("doneOn", "2026-09-11");
+    starter.put("kind", "seeded");
+    starter.put("words", "");
+    starter.put("figures", Map.of("nitrogenKgPerHa", 30));
+    owner.put(field + "/log/" + UUID.randomUUID(), starter).ok();
+    assertThat(sources()).as("the cover takes it up first").contains("fertiliser", "takenUp");
+    assertThat(passesCame()).isEqualTo(came);
+  }
+
+  private List<String> sources() throws Exception {
+    List<String> all = new ArrayList<>();
+    for (JsonNode l : owner.get(field + "/nitrogen").ok().json().get("lines")) {
+      all.add(l.get("source").asString());
+    }
+    return all;
+  }
+
+  private double passesCame() throws Exception {
+    double sum = 0;
+    for (JsonNode l : owner.get(field + "/accounts").ok().json().get(0).get("lines")) {
+      sum += l.get("part").asString().equals("passes") ? l.path("came").asDouble() : 0;
+    }
+    return sum;
   }
 }

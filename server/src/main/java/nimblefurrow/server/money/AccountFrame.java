@@ -151,7 +151,9 @@ public final class AccountFrame {
         !seedings.isEmpty() && seedings.stream().allMatch(e -> e.get(EntryFigure.HOURS) != null);
     Double hours =
         told ? seedings.stream().mapToDouble(e -> figure(e, EntryFigure.HOURS)).sum() : null;
-    boolean dressed = seedings.stream().anyMatch(e -> e.get(EntryFigure.NITROGEN) != null);
+    boolean dressed =
+        cover.method().underCrop()
+            && seedings.stream().anyMatch(e -> e.get(EntryFigure.NITROGEN) != null);
     return new CameOf.Seeded(cover.cover(), with, hours, dressed);
   }
 

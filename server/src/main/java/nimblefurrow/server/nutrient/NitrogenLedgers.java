@@ -111,8 +111,7 @@ class NitrogenLedgers {
         tests.add(new NitrogenKnown.SoilTest(e.doneOn(), nitrate));
       }
       Double brought = e.get(EntryFigure.NITROGEN);
-      // What goes out with the seed is side-dress: the crop that stands takes it.
-      if (brought != null && e.kind() != LogKind.SEEDED) {
+      if (brought != null) {
         spread.add(spread(f, e, brought));
       }
       Double share = e.get(EntryFigure.TOPS_NITROGEN);
