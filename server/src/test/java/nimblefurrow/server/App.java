@@ -84,6 +84,8 @@ public final class App {
     settings.put("nimble-furrow.watch-ms", 1000);
     // Plans that are laid out again by themselves must not take the tests' processors for long.
     settings.put("nimble-furrow.watch-looks-s", 0.5);
+    // Slow passwords are for those who guess; tests log in by the hundred.
+    settings.put("nimble-furrow.password-rounds", 4);
     settings.put("nimble-furrow.demo-token-file", demo ? tokenFile.toString() : "");
     SpringApplication application = new SpringApplication(NimbleFurrow.class);
     application.setRegisterShutdownHook(true);

@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropColumns;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.FieldStart;
+import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.season.SeasonColumns;
 import nimblefurrow.core.season.SeasonPlan;
 import nimblefurrow.core.season.Soil;
@@ -23,13 +24,13 @@ final class SurfaceEmergence {
 
   private final CropSeasons crop;
   private final CoverComponent seed;
-  private final SeedingMethod method;
+  private final Placement placement;
   private final Soil soil;
 
-  SurfaceEmergence(CropSeasons crop, Species species, SeedingMethod method, Soil soil) {
+  SurfaceEmergence(CropSeasons crop, Species species, Placement placement, Soil soil) {
     this.crop = crop;
     this.seed = CoverComponent.of(species, species.seed().surface().typical());
-    this.method = method;
+    this.placement = placement;
     this.soil = soil;
   }
 
@@ -64,7 +65,7 @@ final class SurfaceEmergence {
               FieldStart.USUAL,
               crop.crop(),
               List.of(seed),
-              method.placement(),
+              placement,
               day,
               List.of(),
               LocalDate.of(crop.ensemble().seasonYear() + 1, Month.MAY, 1));

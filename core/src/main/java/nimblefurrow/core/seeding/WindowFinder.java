@@ -2,9 +2,12 @@ package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.cover.Hardiness;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CropSeasons;
+import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.season.Soil;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Unit;
@@ -27,6 +30,11 @@ public final class WindowFinder {
 
   private final Climate climate;
   private final CropSeasons crop;
+
+  /** Many mixes share a species, and many ways lay it on the ground alike. */
+  private final Map<Spread, LocalDate> lastDays = new ConcurrentHashMap<>();
+
+  private record Spread(Species species, Placement placement, Soil soil, LocalDate first) {}
 
   public WindowFinder(Climate climate, CropSeasons crop) {
     this.climate = climate;
@@ -89,8 +97,11 @@ public final class WindowFinder {
   /** What is spread and left closes where the model has too little of it come up by May. */
   private Window.Edge comesUp(
       SeedingSite site, Species species, SeedingMethod method, WindowEdges edges) {
-    SurfaceEmergence emergence = new SurfaceEmergence(crop, species, method, site.soil());
-    LocalDate last = emergence.lastDay(edges.opens().day());
+    Placement placement = method.placement();
+    LocalDate last =
+        lastDays.computeIfAbsent(
+            new Spread(species, placement, site.soil(), edges.opens().day()),
+            s -> new SurfaceEmergence(crop, species, placement, s.soil()).lastDay(s.first()));
     return new Window.Edge(
         last,
         Reason.of("spread after {day}, under {share} of {species} is up by May")

@@ -176,7 +176,10 @@ class SeedingEdgesTest {
   void whatIsSpreadComesUpLessTheLaterItIsSpread() {
     SurfaceEmergence spread =
         new SurfaceEmergence(
-            Farm.seasons(Farm.SOYBEAN), Farm.species("cereal_rye"), Seedings.BROADCAST, Soil.USUAL);
+            Farm.seasons(Farm.SOYBEAN),
+            Farm.species("cereal_rye"),
+            Seedings.BROADCAST.placement(),
+            Soil.USUAL);
     LocalDate first = LocalDate.of(2026, 9, 25);
     LocalDate last = spread.lastDay(first);
     assertThat(last).isAfter(first);

@@ -63,7 +63,8 @@ class WindowFinderTest {
   void whatIsSpreadAndLeftClosesWhereAFifthOfItStillComesUpByMay(String species) {
     Window spread = window(BEANS, Seedings.BROADCAST, species);
     SurfaceEmergence model =
-        new SurfaceEmergence(BEANS, Farm.species(species), Seedings.BROADCAST, Soil.USUAL);
+        new SurfaceEmergence(
+            BEANS, Farm.species(species), Seedings.BROADCAST.placement(), Soil.USUAL);
     LocalDate last = spread.closes().day();
     if (spread.possible()) {
       assertThat(model.up(last).median()).isGreaterThanOrEqualTo(0.2);

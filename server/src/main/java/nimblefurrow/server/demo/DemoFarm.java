@@ -181,12 +181,14 @@ class DemoFarm implements SmartInitializingSingleton {
         saves.add(PlanService.Save.fresh(field.piece(), plan, field.name()));
       }
       years.log(farm, field, row, owner);
+      years.putAside();
     }
     if (files.equals("fields")) {
       years.load(farm, owner);
     }
     plans.save(farm, DAY.getYear(), saves, "autumn plan", owner);
     if (files.equals("fields")) {
+      years.putAside();
       pieces.divide(farm);
       pictures.load(farm, owner);
     }

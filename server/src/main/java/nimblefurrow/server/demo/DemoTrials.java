@@ -1,6 +1,5 @@
 package nimblefurrow.server.demo;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -80,30 +79,29 @@ class DemoTrials {
   private void rolled(
       UUID farmId, UUID field, int season, int blocks, List<Double> yields, long seed) {
     UUID id = UUID.nameUUIDFromBytes((farmId + " rolled " + season).getBytes());
-    TrialViews.TrialView t =
-        trials.lay(
-            farmId,
-            id,
-            season,
-            new TrialViews.TrialInput(
-                null, field, ROLLING, CropKind.SOYBEAN, ROLLED, blocks, STRIP_M, null));
+    trials.lay(
+        farmId,
+        id,
+        season,
+        new TrialViews.TrialInput(
+            null, field, ROLLING, CropKind.SOYBEAN, ROLLED, blocks, STRIP_M, null));
     Random luck = new Random(seed);
-    List<TrialViews.StripInput> found = new ArrayList<>();
-    for (TrialViews.StripView s : t.strips()) {
-      double ofBlock = 1 + BLOCKS * (s.block() - 2.5) / 2;
-      double yield = yields.get(s.treatment()) * ofBlock * (1 + LUCK * luck.nextGaussian());
-      double mulch = (s.treatment() == 2 ? 2.4 : 7.2 + 1.1 * s.treatment()) * ofBlock;
-      boolean lost = season == 2024 && s.number() == 5;
-      Map<String, Double> figures =
-          Map.of(
-              EntryFigure.YIELD.key(), hundredths(yield),
-              EntryFigure.COVER.key(), hundredths(mulch));
-      found.add(
-          lost
+    trials.strips(
+        farmId,
+        id,
+        (number, block, treatment) -> {
+          double ofBlock = 1 + BLOCKS * (block - 2.5) / 2;
+          double yield = yields.get(treatment) * ofBlock * (1 + LUCK * luck.nextGaussian());
+          double mulch = (treatment == 2 ? 2.4 : 7.2 + 1.1 * treatment) * ofBlock;
+          boolean lost = season == 2024 && number == 5;
+          Map<String, Double> figures =
+              Map.of(
+                  EntryFigure.YIELD.key(), hundredths(yield),
+                  EntryFigure.COVER.key(), hundredths(mulch));
+          return lost
               ? new TrialViews.StripInput(null, "the sprayer's wheel tracks", Map.of())
-              : new TrialViews.StripInput(null, null, figures));
-    }
-    trials.strips(farmId, id, found);
+              : new TrialViews.StripInput(null, null, figures);
+        });
   }
 
   private static double hundredths(double value) {

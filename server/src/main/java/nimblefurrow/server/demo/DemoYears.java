@@ -1,5 +1,6 @@
 package nimblefurrow.server.demo;
 
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -31,11 +32,13 @@ class DemoYears {
   private final FieldService fields;
   private final PlanService plans;
   private final LogService log;
+  private final EntityManager session;
 
-  DemoYears(FieldService fields, PlanService plans, LogService log) {
+  DemoYears(FieldService fields, PlanService plans, LogService log, EntityManager session) {
     this.fields = fields;
     this.plans = plans;
     this.log = log;
+    this.session = session;
   }
 
   /** Seasons past, as the project's script wrote them from the model, and crops to come. */
@@ -61,9 +64,19 @@ class DemoYears {
         }
       }
       log(farm, field, row, owner);
+      putAside();
     }
     saves.forEach((season, all) -> plans.save(farm, season, all, "season " + season, owner));
     thoughts.forEach(t -> change(farm, t, owner));
+  }
+
+  /**
+   * Writes what was said so far and lets go of it: whatever the session still holds is compared
+   * anew at every question to the database.
+   */
+  void putAside() {
+    session.flush();
+    session.clear();
   }
 
   /** What was meant at first, what was done, and why. */

@@ -2,6 +2,7 @@ package nimblefurrow.server.people;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -17,8 +18,8 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration
 class Security {
   @Bean
-  PasswordEncoder passwordEncoder() {
-    return new BCryptPasswordEncoder(11);
+  PasswordEncoder passwordEncoder(@Value("${nimble-furrow.password-rounds:11}") int rounds) {
+    return new BCryptPasswordEncoder(rounds);
   }
 
   @Bean

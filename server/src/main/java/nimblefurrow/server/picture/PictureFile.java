@@ -5,6 +5,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -128,6 +129,14 @@ public final class PictureFile {
   public static GreenCover green(BufferedImage image) {
     int w = image.getWidth();
     int h = image.getHeight();
-    return GreenCover.of(image.getRGB(0, 0, w, h, null, 0, w));
+    if (image.getType() != BufferedImage.TYPE_3BYTE_BGR) {
+      return GreenCover.of(image.getRGB(0, 0, w, h, null, 0, w));
+    }
+    // As photographs are read: copied row by row, not asked pixel by pixel.
+    BufferedImage packed = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = packed.createGraphics();
+    g.drawImage(image, 0, 0, null);
+    g.dispose();
+    return GreenCover.of(((DataBufferInt) packed.getRaster().getDataBuffer()).getData());
   }
 }

@@ -56,12 +56,19 @@ public class TrialService {
   /** All trials, the newest first. */
   @Transactional(readOnly = true)
   public List<TrialViews.TrialView> trials(UUID farmId) {
+    return views(farmId, null);
+  }
+
+  private List<TrialViews.TrialView> views(UUID farmId, @Nullable UUID only) {
     List<Trial> all = trials.findByFarmIdAndRemovedFalseOrderBySeasonYearDescQuestionAsc(farmId);
     List<String> names = all.stream().map(t -> name(farmId, t)).toList();
     TrialReading reading = new TrialReading(all, prices.of(farmId));
     List<TrialViews.TrialView> views = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      views.add(view(all.get(i), names.get(i), reading.of(all.get(i), names)));
+      // Of one trial, its strips alone are drawn; the others are read for the years together.
+      if (only == null || all.get(i).id.equals(only)) {
+        views.add(view(all.get(i), names.get(i), reading.of(all.get(i), names)));
+      }
     }
     return views;
   }
@@ -73,10 +80,7 @@ public class TrialService {
   /** One trial. */
   @Transactional(readOnly = true)
   public TrialViews.TrialView trial(UUID farmId, UUID id) {
-    return trials(farmId).stream()
-        .filter(t -> t.id().equals(id))
-        .findFirst()
-        .orElseThrow(() -> new NotFound(AWAY));
+    return views(farmId, id).stream().findFirst().orElseThrow(() -> new NotFound(AWAY));
   }
 
   /**
@@ -107,12 +111,13 @@ public class TrialService {
    */
   @Saving
   public TrialViews.TrialView put(UUID farmId, UUID id, TrialViews.TrialInput in) {
-    return lay(farmId, id, farms.get(farmId).seasonYear(), in);
+    lay(farmId, id, farms.get(farmId).seasonYear(), in);
+    return trial(farmId, id);
   }
 
   /** The same with a new one in a season of its own. */
   @Transactional
-  public TrialViews.TrialView lay(UUID farmId, UUID id, int season, TrialViews.TrialInput in) {
+  public void lay(UUID farmId, UUID id, int season, TrialViews.TrialInput in) {
     check(in);
     Optional<Trial> there = trials.toPut(farmId, id, AWAY);
     there.ifPresent(
@@ -150,7 +155,6 @@ public class TrialService {
       t.strips = shuffled(in.treatments().size(), in.replicates(), id.getLeastSignificantBits());
     }
     trials.saveAndFlush(t);
-    return trial(farmId, id);
   }
 
   private static boolean begun(Trial t) {
@@ -222,13 +226,26 @@ public class TrialService {
     return trial(farmId, id);
   }
 
+  /** What was found on a strip. */
+  public interface Finding {
+    /**
+     * {@return what is written down}
+     *
+     * @param number of the strip, from 1
+     * @param block from 1
+     * @param treatment from 0
+     */
+    TrialViews.StripInput on(int number, int block, int treatment);
+  }
+
   /** Writes down what was found on all strips of a trial, in their order. */
   @Transactional
-  public void strips(UUID farmId, UUID id, List<TrialViews.StripInput> all) {
+  public void strips(UUID farmId, UUID id, Finding finding) {
     Trial t = trials.get(farmId, id, AWAY);
     List<Trial.Strip> strips = new ArrayList<>();
     for (int i = 0; i < t.strips.size(); i++) {
-      strips.add(found(t.strips.get(i), all.get(i)));
+      Trial.Strip was = t.strips.get(i);
+      strips.add(found(was, finding.on(i + 1, was.block(), was.treatment())));
     }
     t.strips = strips;
     trials.saveAndFlush(t);
