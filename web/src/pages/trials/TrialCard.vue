@@ -8,6 +8,7 @@ import { notice } from '../../shell/notice'
 import { sentence } from '../../words/reasons'
 import StripLog from './StripLog.vue'
 import StripMap from './StripMap.vue'
+import TrialParts from './TrialParts.vue'
 import TrialResult from './TrialResult.vue'
 import { letter, stillOpen, type TrialView } from './strips'
 
@@ -81,6 +82,7 @@ async function remove() {
             >, {{ Math.round(trial.bearingDeg) }}° from north</template
           >, in an order of chance.
         </p>
+        <TrialParts :trial="trial" />
       </div>
       <div>
         <StripLog

@@ -128,7 +128,7 @@ class PiecesTest {
             "name",
             "Stone House");
     assertThat(owner.post(farm + "/fields/join", join).refused(422))
-        .contains("Not the same covers stand or are planned on both pieces");
+        .contains("Not the same covers stand or are planned on all pieces");
     owner.post(farm + "/plans/undo", Map.of()).ok();
     JsonNode joined = owner.post(farm + "/fields/join", join).ok().json();
     assertThat(joined.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());

@@ -84,6 +84,78 @@ class TrialsTest {
     assertThat(yield.has("together")).isFalse();
   }
 
+  private static JsonNode worked(Api owner, String farm, String name) throws Exception {
+    for (JsonNode f : owner.get(farm + "/fields").ok().json()) {
+      if (f.get("name").asString().equals(name)) {
+        return f;
+      }
+    }
+    return null;
+  }
+
+  @Test
+  void eachWayIsAFieldOfItsOwnForAWhile() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode whole = worked(owner, farm, "Stone House");
+    String at = farm + "/trials/" + UUID.randomUUID();
+    Map<String, Object> in =
+        trial(whole.get("id").asString(), "Which stands better?", "drilled", "flown");
+    JsonNode t = owner.put(at, in).ok().json();
+    assertThat(t.get("parts").size()).isZero();
+    Map<String, Object> apart = new HashMap<>();
+    apart.put("version", t.get("version").asLong() + 7);
+    apart.put("apart", true);
+    assertThat(owner.post(at + "/parts", apart).refused(409)).contains("changed");
+    apart.put("version", t.get("version").asLong());
+    t = owner.post(at + "/parts", apart).ok().json();
+    assertThat(t.get("field").asString()).isEqualTo("Stone House");
+    assertThat(t.get("parts").size()).isEqualTo(3);
+    assertThat(t.at("/strips/5/ring").size()).as("still drawn").isGreaterThan(3);
+    double sum = 0;
+    for (JsonNode p : t.get("parts")) {
+      sum += p.get("areaHa").asDouble();
+    }
+    assertThat(sum).isCloseTo(whole.get("areaHa").asDouble(), within(1e-9));
+    double each = t.at("/parts/0/areaHa").asDouble();
+    assertThat(each).isCloseTo(t.at("/parts/1/areaHa").asDouble(), within(0.25 * each));
+    assertThat(t.at("/parts/2").has("treatment")).isFalse();
+    assertThat(worked(owner, farm, "Stone House")).isNull();
+
+    JsonNode flown = owner.furrow(farm, "Stone House: flown");
+    assertThat(flown.get("fieldId").asString()).isEqualTo(t.at("/parts/1/fieldId").asString());
+    Map<String, Object> plan = Api.map(flown.at("/plan/plan"));
+    plan.put("method", "aircraft");
+    Map<String, Object> one = new HashMap<>();
+    one.put("fieldId", flown.get("fieldId").asString());
+    one.put("planId", flown.at("/plan/id").asString());
+    one.put("version", flown.at("/plan/version").asLong());
+    one.put("plan", plan);
+    owner.post(farm + "/plans", Map.of("what", "flown", "plans", List.of(one))).ok();
+    assertThat(owner.furrow(farm, "Stone House: drilled").at("/plan/plan/method").asString())
+        .isNotEqualTo("aircraft");
+
+    in.put("version", t.get("version").asLong());
+    in.put("stripWidthM", 12.192);
+    assertThat(owner.put(at, in).refused(422)).contains("one field again before");
+    apart.put("version", t.get("version").asLong());
+    assertThat(owner.post(at + "/parts", apart).refused(422))
+        .contains("parts of the field already");
+    apart.put("apart", false);
+    assertThat(owner.post(at + "/parts", apart).refused(422)).contains("Not the same covers");
+    assertThat(named(owner, farm, t.get("id").asString()).get("parts").size())
+        .as("nothing half done")
+        .isEqualTo(3);
+    owner.post(farm + "/plans/undo", Map.of()).ok();
+    t = owner.post(at + "/parts", apart).ok().json();
+    assertThat(t.get("parts").size()).isZero();
+    JsonNode again = worked(owner, farm, "Stone House");
+    assertThat(again.get("id").asString()).isEqualTo(t.get("fieldId").asString());
+    assertThat(again.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());
+    apart.put("version", t.get("version").asLong());
+    assertThat(owner.post(at + "/parts", apart).refused(422)).contains("no parts of the field");
+  }
+
   @Test
   void stripsLeaveAsFilesThatMachinesRead() throws Exception {
     Api owner = Api.owner();

@@ -3,11 +3,16 @@ package nimblefurrow.core.trial;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.load.SwathLines;
+import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * Strips over a field, side by side along the working direction; what is left of its width is half
@@ -19,6 +24,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 public record StripMap(double bearingDeg, List<Geometry> strips) {
   private static final GeometryFactory SHAPES = new GeometryFactory();
   private static final double NO_GAP_M = 1e-6;
+  private static final double LEAST_M2 = 1;
 
   public StripMap {
     strips = List.copyOf(strips);
@@ -30,8 +36,7 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
    * @param field polygons in metres
    * @param stripWidthM width of a strip
    * @param bearingDeg of the strips; null for the direction with the fewest turns
-   * @throws nimblefurrow.core.units.Refused when the field is no sound polygon, or the strip no
-   *     width that a field holds
+   * @throws Refused when the field is no sound polygon, or the strip no width that a field holds
    */
   public static StripMap over(Geometry field, double stripWidthM, @Nullable Double bearingDeg) {
     double bearing =
@@ -55,5 +60,51 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
       strips.add(back.transform(area.intersection(SHAPES.toGeometry(band))));
     }
     return new StripMap(bearing, strips);
+  }
+
+  /**
+   * {@return the ground of each treatment, then what lies round the strips where that is anything}
+   *
+   * @param field polygons in metres, as the strips were laid over
+   * @param treatments of the strips, by their place, in the strips' order
+   * @throws Refused when fewer strips fit than there are
+   */
+  public List<MultiPolygon> parts(Geometry field, List<Integer> treatments) {
+    if (strips.size() < treatments.size()) {
+      throw new Refused(
+          "strips",
+          "%d strips of the trial's width fit on the field, and %d are needed."
+              .formatted(strips.size(), treatments.size()));
+    }
+    int ways = treatments.stream().mapToInt(t -> t).max().orElse(-1) + 1;
+    List<MultiPolygon> parts = new ArrayList<>();
+    Geometry round = field;
+    for (int way = 0; way < ways; way++) {
+      List<Geometry> its = new ArrayList<>();
+      for (int i = 0; i < treatments.size(); i++) {
+        if (treatments.get(i) == way) {
+          its.add(strips.get(i));
+        }
+      }
+      Geometry ground = OverlayNGRobust.union(its);
+      parts.add(polygons(ground));
+      round = OverlayNGRobust.overlay(round, ground, OverlayNG.DIFFERENCE);
+    }
+    MultiPolygon rest = polygons(round);
+    if (!rest.isEmpty()) {
+      parts.add(rest);
+    }
+    return parts;
+  }
+
+  /** Without what rounding leaves along an edge. */
+  private static MultiPolygon polygons(Geometry ground) {
+    List<Polygon> all = new ArrayList<>();
+    for (int i = 0; i < ground.getNumGeometries(); i++) {
+      if (ground.getGeometryN(i) instanceof Polygon p && p.getArea() > LEAST_M2) {
+        all.add(p);
+      }
+    }
+    return SHAPES.createMultiPolygon(all.toArray(Polygon[]::new));
   }
 }

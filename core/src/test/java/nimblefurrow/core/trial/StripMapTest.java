@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.MultiPolygon;
 
 /** Strips as they lie, and the order of their treatments. */
 class StripMapTest {
@@ -50,6 +51,40 @@ class StripMapTest {
     assertThat(StripMap.over(FIELD, 20.6, 0.0).strips()).hasSize(9);
     assertThatThrownBy(() -> StripMap.over(SHAPES.createPolygon(), 20, null))
         .isInstanceOf(Refused.class);
+  }
+
+  @Test
+  void theWaysAndWhatLiesRoundThemAreTheField() {
+    Geometry notched = FIELD.difference(SHAPES.toGeometry(new Envelope(100, 210, 300, 500)));
+    StripMap map = StripMap.over(notched, 20, 0.0);
+    List<Integer> treatments = List.of(0, 1, 2, 2, 0, 1, 1, 0, 2);
+    List<MultiPolygon> parts = map.parts(notched, treatments);
+    assertThat(parts).as("three ways and what lies round them").hasSize(4);
+    for (int way = 0; way < 3; way++) {
+      double its = 0;
+      for (int i = 0; i < treatments.size(); i++) {
+        its += treatments.get(i) == way ? map.strips().get(i).getArea() : 0;
+      }
+      assertThat(parts.get(way).getArea()).isCloseTo(its, within(1e-3));
+    }
+    // One strip too many fits, and half of five metres is left on either side.
+    double round = (205 - 9 * 20) * 800 - (205 - 182.5) * 200;
+    assertThat(parts.get(3).getArea()).isCloseTo(round, within(1e-3));
+    assertThat(parts.stream().mapToDouble(Geometry::getArea).sum())
+        .isCloseTo(notched.getArea(), within(1e-3));
+    assertThat(parts.get(2).getNumGeometries()).as("two of its strips touch").isLessThan(4);
+  }
+
+  @Test
+  void aFieldThatTheStripsFillHasNothingRoundThem() {
+    StripMap full = StripMap.over(FIELD, 20.5, 0.0);
+    List<Integer> ten = List.of(0, 1, 0, 1, 0, 1, 0, 1, 0, 1);
+    assertThat(full.parts(FIELD, ten)).hasSize(2);
+    List<Integer> eleven = List.of(0, 1, 0, 1, 0, 1, 0, 1, 0, 1, 0);
+    assertThatThrownBy(() -> full.parts(FIELD, eleven))
+        .isInstanceOf(Refused.class)
+        .hasMessageContaining("10 strips")
+        .hasMessageContaining("11 are needed");
   }
 
   @Test

@@ -1,23 +1,20 @@
 package nimblefurrow.server.fields;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Function;
 import nimblefurrow.core.chain.CropKind;
-import nimblefurrow.core.chain.PieceCut;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.InputProblem;
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
-import org.locationtech.jts.geom.Polygon;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class PieceService {
-  private static final int PLACES = 4;
   private static final int LONGEST_NAME = 80;
 
   private final Fields fields;
@@ -58,7 +54,7 @@ public class PieceService {
   /**
    * What is to be worked as one.
    *
-   * @param fieldIds two pieces of one field
+   * @param fieldIds pieces of one field
    * @param name of what they become
    */
   public record JoinInput(List<UUID> fieldIds, String name) {}
@@ -67,13 +63,11 @@ public class PieceService {
   public record PartView(
       @Nullable UUID id, String name, double areaHa, @Nullable ShapeView shape) {}
 
-  private record Cut(@Nullable MultiPolygon boundary, BigDecimal computed, BigDecimal worked) {}
-
   /** The pieces a division would make; nothing changes. */
   @Transactional(readOnly = true)
   public List<PartView> preview(UUID farmId, UUID fieldId, SplitInput in) {
     Field whole = fields.get(farmId, fieldId, "This farm has no such field.");
-    List<Cut> cuts = cut(whole, in);
+    List<Cut> cuts = Cut.of(whole, in);
     List<PartView> all = new ArrayList<>();
     for (int i = 0; i < cuts.size(); i++) {
       Cut c = cuts.get(i);
@@ -97,13 +91,31 @@ public class PieceService {
   public List<UUID> split(UUID farmId, UUID fieldId, SplitInput in) {
     Field whole = fields.get(farmId, fieldId, "This farm has no such field.");
     ChangedMeanwhile.unless(whole.version, in.version(), whole.name, () -> "another field");
+    return divided(whole, in.names(), w -> Cut.of(w, in));
+  }
+
+  /**
+   * Divides a field into parts that lie as they are given, from today on; all keep its past.
+   *
+   * @param names of the parts
+   * @param boundaries of the parts, in degrees, which make up the field's
+   * @return their ids, in the order of their names
+   */
+  @Transactional
+  public List<UUID> divide(
+      UUID farmId, UUID fieldId, List<String> names, List<MultiPolygon> boundaries) {
+    Field whole = fields.get(farmId, fieldId, "This farm has no such field.");
+    return divided(whole, names, w -> Cut.along(w, boundaries));
+  }
+
+  private List<UUID> divided(Field whole, List<String> names, Function<Field, List<Cut>> by) {
     requireWorked(whole);
-    requireNames(farmId, in.names(), List.of(whole.id));
-    LocalDate today = farms.get(farmId).today();
-    List<Cut> cuts = cut(whole, in);
+    requireNames(whole.farmId, names, List.of(whole.id));
+    LocalDate today = farms.get(whole.farmId).today();
+    List<Cut> cuts = by.apply(whole);
     List<Field> parts = new ArrayList<>();
     for (int i = 0; i < cuts.size(); i++) {
-      parts.add(part(whole, cuts.get(i), in.names().get(i).strip(), today));
+      parts.add(part(whole, cuts.get(i), names.get(i).strip(), today));
     }
     retire(whole, today);
     fields.flush();
@@ -111,7 +123,7 @@ public class PieceService {
     fields.flush();
     events.publishEvent(
         new FieldSplit(
-            farmId,
+            whole.farmId,
             whole.id,
             parts.stream().map(f -> f.id).toList(),
             shares(cuts),
@@ -128,48 +140,41 @@ public class PieceService {
   }
 
   /**
-   * Works two pieces of one field as one from today on, with the past of both.
+   * Works pieces of one field as one from today on, with the past of all.
    *
    * @return the id of what they become
    */
   @Transactional
   public UUID join(UUID farmId, JoinInput in) {
-    if (in.fieldIds().stream().distinct().count() != 2) {
-      throw new Refused("fieldIds", "Two pieces are joined at a time.");
+    if (in.fieldIds().size() < 2
+        || in.fieldIds().stream().distinct().count() < in.fieldIds().size()) {
+      throw new Refused("fieldIds", "Two pieces or more are joined, each named once.");
     }
     List<Field> parts =
         in.fieldIds().stream()
             .map(id -> fields.get(farmId, id, "This farm has no such field."))
             .toList();
     parts.forEach(PieceService::requireWorked);
-    Field a = parts.get(0);
-    Field b = parts.get(1);
-    if (a.ofField == null || !Objects.equals(a.ofField, b.ofField)) {
-      throw new Refused(
-          "fieldIds",
-          "%s and %s are not pieces of one field: only what was divided can be joined again."
-              .formatted(a.name, b.name));
-    }
+    Field first = parts.get(0);
     int season = farms.get(farmId).thisSeason();
-    requireSameCrop(a, b, season);
-    requireSameCrop(a, b, season + 1);
+    for (Field other : parts.subList(1, parts.size())) {
+      if (first.ofField == null || !Objects.equals(first.ofField, other.ofField)) {
+        throw new Refused(
+            "fieldIds",
+            "%s and %s are not pieces of one field: only what was divided can be joined again."
+                .formatted(first.name, other.name));
+      }
+      requireSameCrop(first, other, season);
+      requireSameCrop(first, other, season + 1);
+    }
     requireNames(farmId, List.of(in.name()), in.fieldIds());
     LocalDate today = farms.get(farmId).today();
-    MultiPolygon boundary =
-        a.boundary == null || b.boundary == null ? null : union(a.boundary, b.boundary);
-    boolean given = a.givenAreaHa != null || b.givenAreaHa != null;
-    Field joined =
-        part(
-            a,
-            new Cut(boundary, a.computedAreaHa.add(b.computedAreaHa), a.areaHa().add(b.areaHa())),
-            in.name().strip(),
-            today);
-    joined.givenAreaHa = given ? a.areaHa().add(b.areaHa()) : null;
-    joined.ofField = a.ofField;
-    // A driver must know of what is in either part.
-    if (!b.hazards.isEmpty() && !a.hazards.contains(b.hazards)) {
-      joined.hazards = a.hazards.isEmpty() ? b.hazards : a.hazards + "; " + b.hazards;
-    }
+    Field joined = part(first, Cut.together(parts), in.name().strip(), today);
+    boolean given = parts.stream().anyMatch(p -> p.givenAreaHa != null);
+    joined.givenAreaHa =
+        given ? parts.stream().map(Field::areaHa).reduce(BigDecimal.ZERO, BigDecimal::add) : null;
+    joined.ofField = first.ofField;
+    joined.hazards = hazards(parts);
     parts.forEach(p -> retire(p, today));
     fields.flush();
     fields.save(joined);
@@ -183,54 +188,6 @@ public class PieceService {
             joined.pieces.get(0).id,
             today));
     return joined.id;
-  }
-
-  /** Parts that sum to the whole to the last digit that is kept. */
-  private static List<Cut> cut(Field whole, SplitInput in) {
-    if (in.line() == null && in.areaHa() == null) {
-      throw new Refused(
-          "line", "Draw a line across the field, or give the area of the first piece.");
-    }
-    BigDecimal worked = whole.areaHa();
-    if (whole.boundary == null) {
-      if (in.areaHa() == null) {
-        throw new Refused(
-            "areaHa",
-            whole.name + " has no boundary to draw on: give the area of the first piece.");
-      }
-      BigDecimal first = area(in.areaHa(), worked, whole.name);
-      return List.of(
-          new Cut(null, BigDecimal.ZERO, first),
-          new Cut(null, BigDecimal.ZERO, worked.subtract(first)));
-    }
-    double share =
-        in.areaHa() == null
-            ? 0
-            : area(in.areaHa(), worked, whole.name).doubleValue() / worked.doubleValue();
-    List<MultiPolygon> parts =
-        in.line() == null
-            ? PieceCut.byShare(whole.boundary, share)
-            : PieceCut.byLine(whole.boundary, in.line());
-    BigDecimal computed = decimal(Area.hectares(parts.get(0)));
-    BigDecimal first =
-        in.areaHa() != null && in.line() == null
-            ? decimal(in.areaHa())
-            : worked.multiply(computed).divide(whole.computedAreaHa, PLACES, RoundingMode.HALF_UP);
-    return List.of(
-        new Cut(parts.get(0), computed, first),
-        new Cut(parts.get(1), whole.computedAreaHa.subtract(computed), worked.subtract(first)));
-  }
-
-  private static BigDecimal area(double wanted, BigDecimal whole, String name) {
-    if (!(wanted > 0 && wanted < whole.doubleValue())) {
-      throw new Refused(
-          "areaHa", "The first piece is larger than nothing and smaller than all of " + name + ".");
-    }
-    return decimal(wanted);
-  }
-
-  private static BigDecimal decimal(double ha) {
-    return BigDecimal.valueOf(ha).setScale(PLACES, RoundingMode.HALF_UP);
   }
 
   private static Field part(Field of, Cut cut, String name, LocalDate today) {
@@ -326,16 +283,14 @@ public class PieceService {
     }
   }
 
-  private static MultiPolygon union(MultiPolygon a, MultiPolygon b) {
-    Geometry both =
-        org.locationtech.jts.operation.overlayng.OverlayNGRobust.overlay(
-            a, b, org.locationtech.jts.operation.overlayng.OverlayNG.UNION);
-    List<Polygon> polygons = new ArrayList<>();
-    for (int i = 0; i < both.getNumGeometries(); i++) {
-      if (both.getGeometryN(i) instanceof Polygon p) {
-        polygons.add(p);
+  /** A driver must know of what is in any part. */
+  private static String hazards(List<Field> parts) {
+    String all = "";
+    for (Field p : parts) {
+      if (!p.hazards.isEmpty() && !all.contains(p.hazards)) {
+        all = all.isEmpty() ? p.hazards : all + "; " + p.hazards;
       }
     }
-    return a.getFactory().createMultiPolygon(polygons.toArray(Polygon[]::new));
+    return all;
   }
 }

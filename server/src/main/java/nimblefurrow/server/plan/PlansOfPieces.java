@@ -32,21 +32,23 @@ class PlansOfPieces {
   @EventListener
   void joined(FieldsJoined joined) {
     List<CoverPlanEntity> first = of(joined.farmId(), joined.partPieces().get(0));
-    List<CoverPlanEntity> second = of(joined.farmId(), joined.partPieces().get(1));
-    List<String> standsOnFirst = stand(first, joined.on());
-    List<String> standsOnSecond = stand(second, joined.on());
-    if (!standsOnFirst.equals(standsOnSecond)) {
-      throw new Refused(
-          "fieldIds",
-          "Not the same covers stand or are planned on both pieces: make their plans alike, or wait"
-              + " until they are over.");
+    List<CoverPlanEntity> others = new ArrayList<>();
+    for (UUID piece : joined.partPieces().subList(1, joined.partPieces().size())) {
+      List<CoverPlanEntity> other = of(joined.farmId(), piece);
+      if (!stand(first, joined.on()).equals(stand(other, joined.on()))) {
+        throw new Refused(
+            "fieldIds",
+            "Not the same covers stand or are planned on all pieces: make their plans alike, or"
+                + " wait until they are over.");
+      }
+      others.addAll(other);
     }
     List<CoverPlanEntity> kept = new ArrayList<>();
     for (CoverPlanEntity p : first) {
       kept.add(plans.save(copy(p, joined.joinedPiece())));
     }
-    // Of the other's past, what does not stand where the first one's did.
-    for (CoverPlanEntity p : second) {
+    // Of the others' past, what does not stand where the first one's did.
+    for (CoverPlanEntity p : others) {
       boolean free =
           kept.stream().allMatch(k -> !k.endOn.isAfter(p.seedOn) || !p.endOn.isAfter(k.seedOn));
       if (free) {

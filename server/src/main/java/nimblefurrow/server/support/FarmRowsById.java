@@ -9,6 +9,7 @@ import org.hibernate.Hibernate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.support.JpaEntityInformation;
 import org.springframework.data.jpa.repository.support.SimpleJpaRepository;
+import org.springframework.data.repository.NoRepositoryBean;
 
 /**
  * What all rows of farms are asked by their id: one look by the key, without writing first what the
@@ -17,6 +18,7 @@ import org.springframework.data.jpa.repository.support.SimpleJpaRepository;
  * @param <T> the row
  * @param <I> its id
  */
+@NoRepositoryBean
 public class FarmRowsById<T, I> extends SimpleJpaRepository<T, I> {
   private final EntityManager session;
   private final Class<T> type;

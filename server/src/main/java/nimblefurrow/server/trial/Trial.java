@@ -31,6 +31,13 @@ class Trial {
   @JdbcTypeCode(SqlTypes.JSON)
   List<Strip> strips;
 
+  /** Fields that its ways are worked as, then what lies round them; null while it is one field. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Nullable List<UUID> parts;
+
+  /** What the field was called before it was parted. */
+  @Nullable String whole;
+
   boolean removed;
   @Version @Nullable Long version;
 

@@ -60,6 +60,16 @@ class TrialController {
     return trials.strip(farmId, trialId, number, strip);
   }
 
+  /** Works the ways of a trial as fields of their own, or as one again. */
+  @PostMapping("/{trialId}/parts")
+  TrialViews.TrialView part(
+      @PathVariable UUID farmId,
+      @PathVariable UUID trialId,
+      @RequestBody TrialViews.PartInput parts) {
+    access.manage(farmId);
+    return trials.part(farmId, trialId, parts);
+  }
+
   @DeleteMapping("/{trialId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable UUID farmId, @PathVariable UUID trialId) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -45,12 +46,19 @@ public class TrialService {
   private final FieldService fields;
   private final FarmService farms;
   private final PriceService prices;
+  private final TrialParts parts;
 
-  TrialService(Trials trials, FieldService fields, FarmService farms, PriceService prices) {
+  TrialService(
+      Trials trials,
+      FieldService fields,
+      FarmService farms,
+      PriceService prices,
+      TrialParts parts) {
     this.trials = trials;
     this.fields = fields;
     this.farms = farms;
     this.prices = prices;
+    this.parts = parts;
   }
 
   /** All trials, the newest first. */
@@ -74,7 +82,7 @@ public class TrialService {
   }
 
   private String name(UUID farmId, Trial t) {
-    return fields.get(farmId, t.fieldId).name();
+    return t.whole == null ? fields.get(farmId, t.fieldId).name() : t.whole;
   }
 
   /** One trial. */
@@ -130,6 +138,17 @@ public class TrialService {
         there.isPresent()
             && t.replicates == in.replicates()
             && t.treatments.size() == in.treatments().size();
+    boolean lies =
+        laid
+            && t.fieldId.equals(in.fieldId())
+            && t.stripWidthM == in.stripWidthM()
+            && Objects.equals(t.bearingDeg, in.bearingDeg());
+    if (!lies && t.parts != null) {
+      throw new Refused(
+          "stripWidthM",
+          "The ways of this trial are worked as parts of the field: make it one field again before"
+              + " its strips lie otherwise.");
+    }
     if (!laid && there.isPresent() && begun(t)) {
       throw new Refused(
           "treatments",
@@ -269,6 +288,26 @@ public class TrialService {
     return new Trial.Strip(was.block(), was.treatment(), lost, figures);
   }
 
+  /**
+   * Works each way of a trial as a field of its own from today on, and what lies round them too: so
+   * that ways are planned, done and logged apart. Work on one that was done is joined again.
+   *
+   * @param apart whether it is parted, or joined
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Saving
+  public TrialViews.TrialView part(UUID farmId, UUID id, TrialViews.PartInput in) {
+    Trial t = trials.get(farmId, id, AWAY);
+    ChangedMeanwhile.unless(t.version, in.version(), "the trial", () -> trial(farmId, id));
+    if (in.apart()) {
+      parts.divide(t);
+    } else {
+      parts.join(t);
+    }
+    trials.saveAndFlush(t);
+    return trial(farmId, id);
+  }
+
   /** Takes a trial out of the list; it can be brought back. */
   @Transactional
   public void remove(UUID farmId, UUID id, boolean removed) {
@@ -307,6 +346,7 @@ public class TrialService {
         t.stripWidthM,
         drawn.bearingDeg(),
         strips,
+        parts.of(t),
         TrialReading.MEASURES.stream()
             .map(f -> new TrialViews.MeasureView(f.key(), f.label(), TrialReading.unit(f, crop)))
             .toList(),

@@ -36,6 +36,10 @@ public final class TrialViews {
   /** A treatment and what it costs beside nothing. */
   public record TreatmentInput(String name, double usdPerHa) {}
 
+  /** Whether the ways of a trial are worked apart. */
+  @Schema(name = "TrialPartInput")
+  public record PartInput(@Nullable Long version, boolean apart) {}
+
   /** What was found on a strip; {@code lost} says why it does not count. */
   public record StripInput(
       @Nullable Long version, @Nullable String lost, @Nullable Map<String, Double> figures) {}
@@ -44,6 +48,7 @@ public final class TrialViews {
    * A trial.
    *
    * @param bearingDeg of the strips; null where the field has no boundary
+   * @param parts the fields its ways are worked as; empty while they are one
    * @param warnings what weakens it
    * @param results one for each figure that was measured
    */
@@ -60,9 +65,18 @@ public final class TrialViews {
       double stripWidthM,
       @Nullable Double bearingDeg,
       List<StripView> strips,
+      List<PartView> parts,
       List<MeasureView> measures,
       List<ReasonView> warnings,
       List<ResultView> results) {}
+
+  /**
+   * A way worked as a field of its own.
+   *
+   * @param treatment by its place; null for what lies round the strips
+   */
+  @Schema(name = "TrialPart")
+  public record PartView(UUID fieldId, String name, double areaHa, @Nullable Integer treatment) {}
 
   /** A strip; its ring in degrees is empty where the field has no boundary. */
   @Schema(name = "TrialStrip")
