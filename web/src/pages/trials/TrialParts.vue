@@ -12,17 +12,20 @@ const session = useSession()
 const address = '/api/farms/{farmId}/trials/{trialId}/parts' as const
 const apart = computed(() => props.trial.parts.length > 0)
 
+/** What is over is not parted any more. */
+const now = computed(() => props.trial.season >= (session.farm?.thisSeason ?? 0))
+
 const put = (to: boolean, version = props.trial.version) =>
   attempt(() =>
     alter('POST', address, { path: { trialId: props.trial.id }, body: { version, apart: to } }),
   )
 async function turn(to: boolean) {
-  const now = await put(to)
-  if (now) {
+  const is = await put(to)
+  if (is) {
     const words = to
       ? `The ways on ${props.trial.field} are planned and worked apart.`
       : `${props.trial.field} is one field again.`
-    notice.show(words, 'Undo', () => put(!to, now.version))
+    notice.show(words, 'Undo', () => put(!to, is.version))
   }
 }
 </script>
@@ -42,11 +45,11 @@ async function turn(to: boolean) {
       </ul>
       <v-btn v-if="session.owner" variant="outlined" @click="turn(false)">One field again</v-btn>
     </template>
-    <template v-else-if="session.owner && trial.strips[0]?.ring.length">
+    <template v-else-if="session.owner && now && trial.strips[0]?.ring.length">
       <v-btn variant="outlined" @click="turn(true)">Plan its ways apart</v-btn>
-      <span class="muted small ml-2">
+      <p class="muted small mt-2">
         The strips of each way become a part of {{ trial.field }} for a while.
-      </span>
+      </p>
     </template>
   </section>
 </template>

@@ -57,4 +57,25 @@ class TrialsTest {
                 .filter(new Locator.FilterOptions().setHasText("How much seed pays")))
         .hasCount(0);
   }
+
+  @Test
+  void theWaysOfATrialArePlannedApartAndAreOneFieldAgain() throws Exception {
+    Page page = Browser.insideDemo(1280, 900, false);
+    page.navigate("/trials");
+    Locator card = page.locator("details.trial", Browser.holding("Drilled or flown rye")).first();
+    card.locator("summary").first().click();
+    card.getByText("Plan its ways apart").click();
+    Locator flown = card.locator(".parts a", new Locator.LocatorOptions().setHasText("flown"));
+    assertThat(flown).hasText("Mill Quarter: flown");
+    assertThat(card.locator(".parts li")).hasCount(3);
+    assertThat(card.locator("summary").first()).containsText("Mill Quarter, 2026");
+    String there = flown.getAttribute("href");
+    card.getByText("One field again").click();
+    assertThat(card.getByText("Plan its ways apart")).isVisible();
+    assertThat(card.locator(".parts li")).hasCount(0);
+    org.assertj.core.api.Assertions.assertThat(there).startsWith("/fields/");
+    page.navigate("/trials");
+    card.locator("summary").first().click();
+    assertThat(card.getByText("Plan its ways apart")).isVisible();
+  }
 }

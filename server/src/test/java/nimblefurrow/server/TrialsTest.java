@@ -154,6 +154,14 @@ class TrialsTest {
     assertThat(again.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());
     apart.put("version", t.get("version").asLong());
     assertThat(owner.post(at + "/parts", apart).refused(422)).contains("no parts of the field");
+
+    for (JsonNode other : owner.get(farm + "/trials").ok().json()) {
+      if (other.get("season").asInt() == 2025) {
+        Map<String, Object> late = Map.of("version", other.get("version").asLong(), "apart", true);
+        String path = farm + "/trials/" + other.get("id").asString() + "/parts";
+        assertThat(owner.post(path, late).refused(422)).contains("The trial of 2025 is over");
+      }
+    }
   }
 
   @Test

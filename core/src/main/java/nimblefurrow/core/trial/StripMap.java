@@ -26,6 +26,9 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
   private static final double NO_GAP_M = 1e-6;
   private static final double LEAST_M2 = 1;
 
+  /** Strips that differ by less are alike: then the first run is as good as any. */
+  private static final double SAME = 1e-6;
+
   public StripMap {
     strips = List.copyOf(strips);
   }
@@ -60,6 +63,40 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
       strips.add(back.transform(area.intersection(SHAPES.toGeometry(band))));
     }
     return new StripMap(bearing, strips);
+  }
+
+  /**
+   * {@return the place of the first of so many neighbours whose shortest is longest, so that no
+   * strip is a field's narrow end while others lie in its middle; nought when fewer fit}
+   *
+   * @param count how many strips are wanted
+   */
+  public int best(int count) {
+    int best = 0;
+    double most = -1;
+    for (int first = 0; first + count <= strips.size(); first++) {
+      double least =
+          strips.subList(first, first + count).stream()
+              .mapToDouble(Geometry::getArea)
+              .min()
+              .orElse(0);
+      if (least > most * (1 + SAME)) {
+        most = least;
+        best = first;
+      }
+    }
+    return best;
+  }
+
+  /**
+   * {@return the same with fewer strips}
+   *
+   * @param first place of the first, from 0
+   * @param count how many, or as many as there are
+   */
+  public StripMap from(int first, int count) {
+    int begin = Math.min(first, strips.size());
+    return new StripMap(bearingDeg, strips.subList(begin, Math.min(begin + count, strips.size())));
   }
 
   /**

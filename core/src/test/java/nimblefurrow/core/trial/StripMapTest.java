@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -73,6 +74,27 @@ class StripMapTest {
     assertThat(parts.stream().mapToDouble(Geometry::getArea).sum())
         .isCloseTo(notched.getArea(), within(1e-3));
     assertThat(parts.get(2).getNumGeometries()).as("two of its strips touch").isLessThan(4);
+  }
+
+  @Test
+  void ofStripsThatFitTheMostEvenRunIsTaken() {
+    // A field that narrows to a point on the left.
+    Geometry wedge =
+        SHAPES.createPolygon(
+            new Coordinate[] {
+              new Coordinate(0, 0),
+              new Coordinate(200, -400),
+              new Coordinate(200, 400),
+              new Coordinate(0, 0)
+            });
+    StripMap map = StripMap.over(wedge, 20, 0.0);
+    assertThat(map.strips()).hasSize(10);
+    assertThat(map.best(4)).isEqualTo(6);
+    assertThat(map.best(10)).isZero();
+    assertThat(map.best(11)).as("fewer fit").isZero();
+    assertThat(map.from(6, 4).strips()).isEqualTo(map.strips().subList(6, 10));
+    assertThat(map.from(8, 4).strips()).hasSize(2);
+    assertThat(StripMap.over(FIELD, 20, 0.0).best(4)).as("all alike").isZero();
   }
 
   @Test

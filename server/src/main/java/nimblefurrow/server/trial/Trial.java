@@ -38,6 +38,9 @@ class Trial {
   /** What the field was called before it was parted. */
   @Nullable String whole;
 
+  /** Of the strips that fit side by side, the place of the first. */
+  int firstStrip;
+
   boolean removed;
   @Version @Nullable Long version;
 

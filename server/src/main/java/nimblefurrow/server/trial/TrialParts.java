@@ -6,6 +6,7 @@ import java.util.UUID;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.trial.StripMap;
 import nimblefurrow.core.units.Refused;
+import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.PieceService;
@@ -20,8 +21,10 @@ class TrialParts {
 
   private final FieldService fields;
   private final PieceService pieces;
+  private final FarmService farms;
 
-  TrialParts(FieldService fields, PieceService pieces) {
+  TrialParts(FieldService fields, PieceService pieces, FarmService farms) {
+    this.farms = farms;
     this.fields = fields;
     this.pieces = pieces;
   }
@@ -29,11 +32,14 @@ class TrialParts {
   /**
    * Parts the field.
    *
-   * @throws Refused when it is parted already, has no boundary, or too few strips fit
+   * @throws Refused when it is over or parted already, has no boundary, or too few strips fit
    */
   void divide(Trial t) {
     if (t.parts != null) {
       throw new Refused("apart", "The ways of this trial are parts of the field already.");
+    }
+    if (t.seasonYear < farms.get(t.farmId).thisSeason()) {
+      throw new Refused("apart", "The trial of %d is over.".formatted(t.seasonYear));
     }
     String field = fields.get(t.farmId, t.fieldId).name();
     Geometry boundary = fields.boundary(t.farmId, t.fieldId);
@@ -44,6 +50,7 @@ class TrialParts {
     Geometry metres = plane.toMetres(boundary);
     List<MultiPolygon> ground =
         StripMap.over(metres, t.stripWidthM, t.bearingDeg)
+            .from(t.firstStrip, t.strips.size())
             .parts(metres, t.strips.stream().map(Trial.Strip::treatment).toList());
     List<String> names = new ArrayList<>();
     for (int i = 0; i < ground.size(); i++) {

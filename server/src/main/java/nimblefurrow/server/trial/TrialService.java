@@ -10,11 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.chain.CropKind;
-import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.core.trial.Replicates;
 import nimblefurrow.core.trial.Shuffle;
-import nimblefurrow.core.trial.StripMap;
 import nimblefurrow.core.units.Need;
 import nimblefurrow.core.units.Reason;
 import nimblefurrow.core.units.Refused;
@@ -28,9 +26,7 @@ import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
 import nimblefurrow.server.support.ShapeFile;
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Polygon;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -169,6 +165,10 @@ public class TrialService {
     t.bearingDeg = in.bearingDeg();
     if (there.isEmpty()) {
       t.seasonYear = season;
+    }
+    if (!lies) {
+      Geometry boundary = fields.boundary(farmId, in.fieldId());
+      t.firstStrip = DrawnStrips.first(t, boundary, in.treatments().size() * in.replicates());
     }
     if (!laid) {
       t.strips = shuffled(in.treatments().size(), in.replicates(), id.getLeastSignificantBits());
@@ -318,7 +318,7 @@ public class TrialService {
 
   private TrialViews.TrialView view(Trial t, String field, List<TrialViews.ResultView> results) {
     CropKind crop = CropKind.of(t.crop);
-    Drawn drawn = drawn(t);
+    DrawnStrips drawn = DrawnStrips.of(t, fields.boundary(t.farmId, t.fieldId));
     List<TrialViews.StripView> strips = new ArrayList<>();
     for (int i = 0; i < t.strips.size(); i++) {
       Trial.Strip s = t.strips.get(i);
@@ -350,7 +350,7 @@ public class TrialService {
         TrialReading.MEASURES.stream()
             .map(f -> new TrialViews.MeasureView(f.key(), f.label(), TrialReading.unit(f, crop)))
             .toList(),
-        warnings(t, drawn.rings().size()),
+        warnings(t, drawn.fit()),
         results);
   }
 
@@ -373,43 +373,5 @@ public class TrialService {
                   .with("n", t.strips.size(), Unit.COUNT)));
     }
     return all;
-  }
-
-  /** Strips as they lie, in degrees. */
-  private record Drawn(@Nullable Double bearingDeg, List<List<double[]>> rings) {
-    static final Drawn NOWHERE = new Drawn(null, List.of());
-  }
-
-  /** Of a strip that the field cuts in two, the outline of the greater part. */
-  private static Geometry largest(Geometry strip) {
-    Geometry most = strip;
-    for (int i = 0; i < strip.getNumGeometries(); i++) {
-      Geometry part = strip.getGeometryN(i);
-      most = most == strip || part.getArea() > most.getArea() ? part : most;
-    }
-    return most instanceof Polygon p ? p.getExteriorRing() : most;
-  }
-
-  private Drawn drawn(Trial t) {
-    Geometry boundary = fields.boundary(t.farmId, t.fieldId);
-    if (boundary == null) {
-      return Drawn.NOWHERE;
-    }
-    LocalPlane plane = LocalPlane.around(boundary);
-    StripMap map;
-    try {
-      map = StripMap.over(plane.toMetres(boundary), t.stripWidthM, t.bearingDeg);
-    } catch (Refused tooSmall) {
-      return Drawn.NOWHERE;
-    }
-    List<List<double[]>> rings = new ArrayList<>();
-    for (Geometry strip : map.strips()) {
-      List<double[]> ring = new ArrayList<>();
-      for (Coordinate c : plane.toDegrees(largest(strip)).getCoordinates()) {
-        ring.add(new double[] {c.x, c.y});
-      }
-      rings.add(ring);
-    }
-    return new Drawn(map.bearingDeg(), rings);
   }
 }
