@@ -94,7 +94,7 @@ async function remove() {
         />
         <p v-else class="muted">
           Choose a strip to write down what was found on it.
-          <v-btn v-if="left && session.operator" variant="outlined" class="ml-2" @click="next">
+          <v-btn v-if="left && session.operator" variant="outlined" class="begin" @click="next">
             {{ begun ? 'Go on' : 'Begin' }}
           </v-btn>
         </p>
@@ -116,7 +116,7 @@ async function remove() {
         </tr>
       </tbody>
     </table>
-    <p v-if="trial.strips[0]?.ring.length" class="small no-print">
+    <p v-if="trial.strips[0]?.ring.length" class="small no-print mt-3">
       Strips for the cab:
       <a v-for="f in FILES" :key="f.format" :href="file(f.format)" download class="mr-2">{{
         f.name
@@ -154,6 +154,9 @@ summary h2 {
 .write {
   width: 45%;
   border-bottom: 1px solid var(--line);
+}
+.begin {
+  margin: 4px 0 4px 8px;
 }
 @media print {
   .paper {

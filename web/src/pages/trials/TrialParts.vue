@@ -38,7 +38,7 @@ async function turn(to: boolean) {
       </p>
       <ul class="parts">
         <li v-for="p in trial.parts" :key="p.fieldId">
-          <b v-if="p.treatment !== undefined">{{ letter(p.treatment) }}</b>
+          <b>{{ p.treatment === undefined ? '' : letter(p.treatment) }}</b>
           <router-link :to="`/fields/${p.fieldId}`">{{ p.name }}</router-link>
           <span class="muted n">{{ session.amount(p.areaHa, 'HA') }}</span>
         </li>
@@ -66,7 +66,16 @@ async function turn(to: boolean) {
   gap: 10px;
   padding: 3px 0;
 }
+.parts b {
+  width: 1em;
+}
 .parts .n {
   margin-left: auto;
+}
+@media (max-width: 760px) {
+  .parts li {
+    min-height: 44px;
+    align-items: center;
+  }
 }
 </style>
