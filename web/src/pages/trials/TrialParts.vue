@@ -15,6 +15,32 @@ const apart = computed(() => props.trial.parts.length > 0)
 /** What is over is not parted any more. */
 const now = computed(() => props.trial.season >= (session.farm?.thisSeason ?? 0))
 
+/** What the parts' accounts say, where it is not what stands with the ways. */
+const otherCosts = computed(() => {
+  const ways = props.trial.treatments.map((t, i) => ({
+    told: session.amount(t.usdPerHa, 'USD_PER_HA'),
+    spent: props.trial.parts[i]?.usdPerHa,
+  }))
+  return (
+    ways.every((w) => w.spent !== undefined) &&
+    ways.some((w) => session.amount(w.spent!, 'USD_PER_HA') !== w.told)
+  )
+})
+const costs = (version?: number, usdPerHa?: number[]) =>
+  attempt(() =>
+    alter('POST', '/api/farms/{farmId}/trials/{trialId}/costs', {
+      path: { trialId: props.trial.id },
+      body: { version, usdPerHa },
+    }),
+  )
+async function takeCosts() {
+  const before = props.trial.treatments.map((t) => t.usdPerHa)
+  const is = await costs(props.trial.version)
+  if (is) {
+    notice.show('The ways cost what their accounts say.', 'Undo', () => costs(is.version, before))
+  }
+}
+
 const put = (to: boolean, version = props.trial.version) =>
   attempt(() =>
     alter('POST', address, { path: { trialId: props.trial.id }, body: { version, apart: to } }),
@@ -40,10 +66,18 @@ async function turn(to: boolean) {
         <li v-for="p in trial.parts" :key="p.fieldId">
           <b>{{ p.treatment === undefined ? '' : letter(p.treatment) }}</b>
           <router-link :to="`/fields/${p.fieldId}`">{{ p.name }}</router-link>
-          <span class="muted n">{{ session.amount(p.areaHa, 'HA') }}</span>
+          <span class="muted n">
+            <template v-if="p.usdPerHa !== undefined">
+              {{ session.amount(p.usdPerHa, 'USD_PER_HA') }} ·
+            </template>
+            {{ session.amount(p.areaHa, 'HA') }}
+          </span>
         </li>
       </ul>
-      <v-btn v-if="session.owner" variant="outlined" @click="turn(false)">One field again</v-btn>
+      <div v-if="session.owner" class="row">
+        <v-btn v-if="otherCosts" variant="outlined" @click="takeCosts">Use these costs</v-btn>
+        <v-btn variant="outlined" @click="turn(false)">One field again</v-btn>
+      </div>
     </template>
     <template v-else-if="session.owner && now && trial.strips[0]?.ring.length">
       <v-btn variant="outlined" @click="turn(true)">Plan its ways apart</v-btn>

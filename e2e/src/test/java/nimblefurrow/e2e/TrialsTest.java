@@ -70,6 +70,13 @@ class TrialsTest {
     assertThat(card.locator(".parts li")).hasCount(3);
     assertThat(card.locator("summary").first()).containsText("Mill Quarter, 2026");
     String there = flown.getAttribute("href");
+    String told = card.locator(".ways li").first().textContent();
+    card.getByText("Use these costs").click();
+    assertThat(card.getByText("Use these costs")).isHidden();
+    assertThat(card.locator(".ways li").first()).not().hasText(told);
+    button(page, "Undo").click();
+    assertThat(card.getByText("Use these costs")).isVisible();
+    assertThat(card.locator(".ways li").first()).hasText(told);
     card.getByText("One field again").click();
     assertThat(card.getByText("Plan its ways apart")).isVisible();
     assertThat(card.locator(".parts li")).hasCount(0);

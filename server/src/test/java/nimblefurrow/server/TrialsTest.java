@@ -135,6 +135,36 @@ class TrialsTest {
     assertThat(owner.furrow(farm, "Stone House: drilled").at("/plan/plan/method").asString())
         .isNotEqualTo("aircraft");
 
+    // What a way costs is in its part's account: seed, seeding, ending and passes.
+    t = named(owner, farm, t.get("id").asString());
+    for (int i = 0; i < 2; i++) {
+      JsonNode part = t.get("parts").get(i);
+      String of = farm + "/fields/" + part.get("fieldId").asString() + "/accounts";
+      double spent = 0;
+      for (JsonNode l : owner.get(of).ok().json().at("/0/lines")) {
+        boolean spends =
+            List.of("seed", "seeding", "ending", "passes").contains(l.get("part").asString());
+        double planned = l.path("planned").asDouble(0);
+        spent -= spends ? l.path("came").asDouble(planned) : 0;
+      }
+      assertThat(part.get("usdPerHa").asDouble()).isCloseTo(spent, within(1e-9)).isPositive();
+    }
+    assertThat(t.at("/parts/0/usdPerHa").asDouble())
+        .as("flying costs something else")
+        .isNotCloseTo(t.at("/parts/1/usdPerHa").asDouble(), within(0.5));
+    Map<String, Object> costs = new HashMap<>();
+    costs.put("version", t.get("version").asLong());
+    t = owner.post(at + "/costs", costs).ok().json();
+    assertThat(t.at("/treatments/1/usdPerHa")).isEqualTo(t.at("/parts/1/usdPerHa"));
+    costs.put("version", t.get("version").asLong());
+    costs.put("usdPerHa", List.of(1, 2, 3));
+    assertThat(owner.post(at + "/costs", costs).refused(422)).contains("has 2 ways");
+    costs.put("usdPerHa", List.of(1, -2));
+    assertThat(owner.post(at + "/costs", costs).refused(422)).contains("What a treatment costs");
+    costs.put("usdPerHa", List.of(7, 5));
+    t = owner.post(at + "/costs", costs).ok().json();
+    assertThat(t.at("/treatments/0/usdPerHa").asDouble()).isEqualTo(7);
+
     in.put("version", t.get("version").asLong());
     in.put("stripWidthM", 12.192);
     assertThat(owner.put(at, in).refused(422)).contains("one field again before");
@@ -154,6 +184,9 @@ class TrialsTest {
     assertThat(again.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());
     apart.put("version", t.get("version").asLong());
     assertThat(owner.post(at + "/parts", apart).refused(422)).contains("no parts of the field");
+    costs.put("version", t.get("version").asLong());
+    costs.put("usdPerHa", null);
+    assertThat(owner.post(at + "/costs", costs).refused(422)).contains("is not in an account");
 
     for (JsonNode other : owner.get(farm + "/trials").ok().json()) {
       if (other.get("season").asInt() == 2025) {

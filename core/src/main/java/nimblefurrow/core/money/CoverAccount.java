@@ -29,6 +29,8 @@ public record CoverAccount(List<AccountLine> lines) {
   private static final double LOW = 0.1;
   private static final double HIGH = 0.9;
   private static final double KG_PER_MG = 1000;
+  private static final List<MoneyPart> SPENT =
+      List.of(MoneyPart.SEED, MoneyPart.SEEDING, MoneyPart.ENDING, MoneyPart.PASSES);
 
   /** A cover is dead or a crop's weed after so many days. Working value. */
   private static final int PASS_DAYS = 45;
@@ -320,6 +322,14 @@ public record CoverAccount(List<AccountLine> lines) {
    */
   public double stands(MoneyPart part) {
     return lines.stream().filter(l -> l.part() == part).mapToDouble(AccountLine::stands).sum();
+  }
+
+  /**
+   * {@return what goes out for seed, seeding, ending and passes as it stands, $/ha: what a strip
+   * tells by itself, such as the yield behind it, is left out}
+   */
+  public double spent() {
+    return 0 - SPENT.stream().mapToDouble(this::stands).sum();
   }
 
   /**

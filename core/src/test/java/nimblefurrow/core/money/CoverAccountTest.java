@@ -111,6 +111,27 @@ class CoverAccountTest {
   }
 
   @Test
+  void whatIsSpentLeavesOutWhatStripsTellByThemselves() {
+    Spread freed = Spread.of(new double[] {40, 40, 40});
+    CoverAccount plain = of(PLAIN, CameOf.NOTHING);
+    assertThat(plain.spent()).isCloseTo(plain.plannedCost(), within(1e-9)).isPositive();
+    CoverAccount brings = of(cover(Endings.GRAZE, END, freed, 2), CameOf.NOTHING);
+    double out =
+        brings.stands(MoneyPart.SEED)
+            + brings.stands(MoneyPart.SEEDING)
+            + brings.stands(MoneyPart.ENDING)
+            + brings.stands(MoneyPart.PASSES);
+    assertThat(brings.spent()).isCloseTo(-out, within(1e-9));
+    assertThat(brings.stands()).isGreaterThan(-brings.spent());
+    CoverAccount billed = of(PLAIN, booked(bill(MoneyPart.SEEDING, MoneyWay.PAYS, 900)));
+    assertThat(billed.spent())
+        .as("what was billed, not what was meant")
+        .isCloseTo(
+            plain.spent() + plain.stands(MoneyPart.SEEDING) - billed.stands(MoneyPart.SEEDING),
+            within(1e-9));
+  }
+
+  @Test
   void whatWentOutAndTheHoursItTookAreWhatItCameTo() {
     List<CoverComponent> more = List.of(Farm.seed("cereal_rye", 90));
     CoverAccount a =

@@ -25,6 +25,9 @@ import org.locationtech.jts.geom.MultiPolygon;
 
 @Entity
 class Field {
+  /** Stands between its name and the day it was divided or joined, which leaves its name free. */
+  static final String UNTIL = " until ";
+
   @Id UUID id;
   UUID farmId;
   String name;
@@ -70,6 +73,12 @@ class Field {
 
   // Boxed, so that a new field with an id of its own is persisted rather than merged.
   @Version @Nullable Long version;
+
+  /** What it is called, or was while it was worked as one. */
+  String called() {
+    int until = workedUntil == null ? -1 : name.lastIndexOf(UNTIL);
+    return until < 0 ? name : name.substring(0, until);
+  }
 
   BigDecimal areaHa() {
     return givenAreaHa == null ? computedAreaHa : givenAreaHa;

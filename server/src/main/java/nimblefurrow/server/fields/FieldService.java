@@ -74,6 +74,12 @@ public class FieldService {
     return view(field(farmId, fieldId), farms.get(farmId).seasonYear());
   }
 
+  /** What a field is called, or was called while it was worked as one. */
+  @Transactional(readOnly = true)
+  public String called(UUID farmId, UUID fieldId) {
+    return field(farmId, fieldId).called();
+  }
+
   /**
    * One field with its crops of a season.
    *

@@ -234,7 +234,7 @@ public class PieceService {
   /** What was is kept under a name that leaves its own free. */
   private static void retire(Field field, LocalDate today) {
     field.workedUntil = today;
-    field.name = field.name + " until " + today + " " + field.id.toString().substring(0, 4);
+    field.name = field.name + Field.UNTIL + today + " " + field.id.toString().substring(0, 4);
   }
 
   private static void requireWorked(Field field) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.chain.CropKind;
@@ -71,6 +72,22 @@ public class FieldAccounts {
     return read(farmId, planned.links(farms.get(farmId), fieldId)).stream()
         .map(Read::view)
         .toList();
+  }
+
+  /**
+   * What the first cover of a field's season costs in seed, seeding, ending and passes as it
+   * stands, $/ha; empty without a cover, or without weather.
+   */
+  @Transactional(readOnly = true)
+  public OptionalDouble spent(UUID farmId, UUID fieldId, int season) {
+    FarmView then = farms.get(farmId).in(season);
+    if (!planned.hasWeather(then)) {
+      return OptionalDouble.empty();
+    }
+    return read(farmId, planned.links(then, fieldId)).stream()
+        .filter(r -> !r.view().link())
+        .mapToDouble(r -> r.of().account().spent())
+        .findFirst();
   }
 
   /**

@@ -35,9 +35,6 @@ class Trial {
   @JdbcTypeCode(SqlTypes.JSON)
   @Nullable List<UUID> parts;
 
-  /** What the field was called before it was parted. */
-  @Nullable String whole;
-
   /** Of the strips that fit side by side, the place of the first. */
   int firstStrip;
 

@@ -70,6 +70,16 @@ class TrialController {
     return trials.part(farmId, trialId, parts);
   }
 
+  /** What the ways cost, out of the accounts of their parts. */
+  @PostMapping("/{trialId}/costs")
+  TrialViews.TrialView takeCosts(
+      @PathVariable UUID farmId,
+      @PathVariable UUID trialId,
+      @RequestBody TrialViews.CostsInput costs) {
+    access.manage(farmId);
+    return trials.takeCosts(farmId, trialId, costs);
+  }
+
   @DeleteMapping("/{trialId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable UUID farmId, @PathVariable UUID trialId) {

@@ -2,6 +2,7 @@ package nimblefurrow.server.trial;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.trial.StripMap;
@@ -10,6 +11,7 @@ import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.fields.PieceService;
+import nimblefurrow.server.money.FieldAccounts;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.springframework.stereotype.Component;
@@ -22,9 +24,11 @@ class TrialParts {
   private final FieldService fields;
   private final PieceService pieces;
   private final FarmService farms;
+  private final FieldAccounts accounts;
 
-  TrialParts(FieldService fields, PieceService pieces, FarmService farms) {
+  TrialParts(FieldService fields, PieceService pieces, FarmService farms, FieldAccounts accounts) {
     this.farms = farms;
+    this.accounts = accounts;
     this.fields = fields;
     this.pieces = pieces;
   }
@@ -41,7 +45,7 @@ class TrialParts {
     if (t.seasonYear < farms.get(t.farmId).thisSeason()) {
       throw new Refused("apart", "The trial of %d is over.".formatted(t.seasonYear));
     }
-    String field = fields.get(t.farmId, t.fieldId).name();
+    String field = fields.called(t.farmId, t.fieldId);
     Geometry boundary = fields.boundary(t.farmId, t.fieldId);
     if (boundary == null) {
       throw new Refused("apart", field + " has no boundary to lay strips on; draw one first.");
@@ -62,7 +66,6 @@ class TrialParts {
             t.fieldId,
             names,
             ground.stream().map(g -> (MultiPolygon) plane.toDegrees(g)).toList());
-    t.whole = field;
   }
 
   /**
@@ -72,13 +75,34 @@ class TrialParts {
    */
   void join(Trial t) {
     List<UUID> parts = t.parts;
-    String whole = t.whole;
-    if (parts == null || whole == null) {
+    if (parts == null) {
       throw new Refused("apart", "The ways of this trial are no parts of the field.");
     }
-    t.fieldId = pieces.join(t.farmId, new PieceService.JoinInput(parts, whole));
+    t.fieldId =
+        pieces.join(
+            t.farmId, new PieceService.JoinInput(parts, fields.called(t.farmId, t.fieldId)));
     t.parts = null;
-    t.whole = null;
+  }
+
+  /**
+   * What each way costs after its part's account, $/ha.
+   *
+   * @throws Refused when it is not parted, or a part has no account
+   */
+  List<Double> costs(Trial t) {
+    List<TrialViews.PartView> all = of(t);
+    List<Double> costs = new ArrayList<>();
+    for (int i = 0; i < t.treatments.size(); i++) {
+      Double usd = i < all.size() ? all.get(i).usdPerHa() : null;
+      if (usd == null) {
+        throw new Refused(
+            "usdPerHa[" + i + "]",
+            "What “%s” costs is not in an account: plan a cover on its part first."
+                .formatted(t.treatments.get(i).name()));
+      }
+      costs.add(usd);
+    }
+    return costs;
   }
 
   /** The parts as they are worked now. */
@@ -87,9 +111,14 @@ class TrialParts {
     List<UUID> parts = t.parts == null ? List.of() : t.parts;
     for (int i = 0; i < parts.size(); i++) {
       FieldView f = fields.get(t.farmId, parts.get(i));
+      OptionalDouble spent = accounts.spent(t.farmId, f.id(), t.seasonYear);
       all.add(
           new TrialViews.PartView(
-              f.id(), f.name(), f.areaHa(), i < t.treatments.size() ? i : null));
+              f.id(),
+              f.name(),
+              f.areaHa(),
+              i < t.treatments.size() ? i : null,
+              spent.isPresent() ? spent.getAsDouble() : null));
     }
     return all;
   }

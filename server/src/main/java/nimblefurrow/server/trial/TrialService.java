@@ -78,7 +78,7 @@ public class TrialService {
   }
 
   private String name(UUID farmId, Trial t) {
-    return t.whole == null ? fields.get(farmId, t.fieldId).name() : t.whole;
+    return fields.called(farmId, t.fieldId);
   }
 
   /** One trial. */
@@ -306,6 +306,36 @@ public class TrialService {
     }
     trials.saveAndFlush(t);
     return trial(farmId, id);
+  }
+
+  /**
+   * What each way costs: as it is told, or out of the accounts of their parts.
+   *
+   * @throws ChangedMeanwhile when someone saved it since it was read
+   */
+  @Saving
+  public TrialViews.TrialView takeCosts(UUID farmId, UUID id, TrialViews.CostsInput in) {
+    Trial t = trials.get(farmId, id, AWAY);
+    ChangedMeanwhile.unless(t.version, in.version(), "the trial", () -> trial(farmId, id));
+    List<Double> told = in.usdPerHa();
+    t.treatments = costing(t, told == null ? parts.costs(t) : told);
+    trials.saveAndFlush(t);
+    return trial(farmId, id);
+  }
+
+  private static List<Trial.Treated> costing(Trial t, List<Double> usdPerHa) {
+    if (usdPerHa.size() != t.treatments.size()) {
+      throw new Refused(
+          "usdPerHa",
+          "This trial has %d ways; say what each costs.".formatted(t.treatments.size()));
+    }
+    List<Trial.Treated> all = new ArrayList<>();
+    for (int i = 0; i < usdPerHa.size(); i++) {
+      double usd = usdPerHa.get(i);
+      Need.notNegative("usdPerHa[" + i + "]", "What a treatment costs", usd);
+      all.add(new Trial.Treated(t.treatments.get(i).name(), usd));
+    }
+    return all;
   }
 
   /** Takes a trial out of the list; it can be brought back. */

@@ -40,6 +40,14 @@ public final class TrialViews {
   @Schema(name = "TrialPartInput")
   public record PartInput(@Nullable Long version, boolean apart) {}
 
+  /**
+   * What the ways of a trial cost.
+   *
+   * @param usdPerHa in their order; null for what the accounts of their parts say
+   */
+  @Schema(name = "TrialCostsInput")
+  public record CostsInput(@Nullable Long version, @Nullable List<Double> usdPerHa) {}
+
   /** What was found on a strip; {@code lost} says why it does not count. */
   public record StripInput(
       @Nullable Long version, @Nullable String lost, @Nullable Map<String, Double> figures) {}
@@ -74,9 +82,16 @@ public final class TrialViews {
    * A way worked as a field of its own.
    *
    * @param treatment by its place; null for what lies round the strips
+   * @param usdPerHa what its cover costs in seed, seeding, ending and passes as it stands; null
+   *     without one
    */
   @Schema(name = "TrialPart")
-  public record PartView(UUID fieldId, String name, double areaHa, @Nullable Integer treatment) {}
+  public record PartView(
+      UUID fieldId,
+      String name,
+      double areaHa,
+      @Nullable Integer treatment,
+      @Nullable Double usdPerHa) {}
 
   /** A strip; its ring in degrees is empty where the field has no boundary. */
   @Schema(name = "TrialStrip")
