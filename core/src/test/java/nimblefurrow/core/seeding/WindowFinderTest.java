@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.Farm;
 import nimblefurrow.core.Seedings;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.season.CashCrop;
 import nimblefurrow.core.season.CropSeasons;
 import nimblefurrow.core.season.Drainage;
@@ -74,6 +75,25 @@ class WindowFinderTest {
     assertThat(spread.closes().reason().say(UnitSystem.US))
         .contains("under 20 % of", "is up by May");
     assertThat(spread.bestUntil().day()).isBeforeOrEqualTo(last);
+  }
+
+  /** What a finder remembers of one mix, way and ground must not be said of another. */
+  @Test
+  void aFinderThatWasAskedMuchAnswersAsAFreshOne() {
+    WindowFinder asked = new WindowFinder(Farm.CLIMATE, BEANS);
+    List<SeedingMethod> left = methods().stream().filter(SeedingMethod::spreadAndLeft).toList();
+    assertThat(left).hasSizeGreaterThan(1);
+    Soil clay = new Soil(Texture.CLAY, Drainage.POOR, false);
+    for (String species : List.of("cereal_rye", "oats")) {
+      List<Species> cover = List.of(Farm.species(species));
+      for (SeedingMethod method : left) {
+        for (Soil soil : List.of(Soil.USUAL, clay)) {
+          Window fresh = new WindowFinder(Farm.CLIMATE, BEANS).find(cover, method, soil);
+          assertThat(asked.find(cover, method, soil)).isEqualTo(fresh);
+          assertThat(asked.find(cover, method, soil)).as("from memory").isEqualTo(fresh);
+        }
+      }
+    }
   }
 
   @Test

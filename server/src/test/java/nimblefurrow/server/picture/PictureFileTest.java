@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
+import nimblefurrow.core.count.GreenCover;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,6 +55,24 @@ class PictureFileTest {
     BufferedImage tall = PictureFile.upright(CameraPicture.field(300, 900), 1, 300);
     assertThat(tall.getHeight()).isEqualTo(300);
     assertThat(PictureFile.upright(CameraPicture.field(90, 30), 1, 300).getWidth()).isEqualTo(90);
+  }
+
+  /** However a picture is stored, each of its pixels counts, and alike. */
+  @ParameterizedTest
+  @CsvSource({"1", "2", "5", "6"})
+  void greenIsCountedPixelByPixelHoweverItIsStored(int type) {
+    BufferedImage image = new BufferedImage(21, 13, type);
+    int green = 0;
+    for (int x = 0; x < 21; x++) {
+      for (int y = 0; y < 13; y++) {
+        boolean leaf = (x * 7 + y * 3) % 5 < 2;
+        image.setRGB(x, y, leaf ? 0xff3c8c2d : 0xff6b503c);
+        green += leaf ? 1 : 0;
+      }
+    }
+    GreenCover cover = PictureFile.green(image);
+    assertThat(cover.pixels()).isEqualTo(21 * 13);
+    assertThat(cover.cover()).isCloseTo(green / (21.0 * 13), within(1e-12));
   }
 
   @Test
