@@ -93,6 +93,18 @@ class TrialsTest {
     return null;
   }
 
+  /** West, south, east and north of a ring. */
+  private static double[] box(JsonNode ring) {
+    double[] box = {180, 90, -180, -90};
+    for (JsonNode point : ring) {
+      for (int k = 0; k < 2; k++) {
+        box[k] = Math.min(box[k], point.get(k).asDouble());
+        box[k + 2] = Math.max(box[k + 2], point.get(k).asDouble());
+      }
+    }
+    return box;
+  }
+
   @Test
   void eachWayIsAFieldOfItsOwnForAWhile() throws Exception {
     Api owner = Api.owner();
@@ -177,8 +189,15 @@ class TrialsTest {
         .as("nothing half done")
         .isEqualTo(3);
     owner.post(farm + "/plans/undo", Map.of()).ok();
+    JsonNode flags = t.get("strips");
     t = owner.post(at + "/parts", apart).ok().json();
     assertThat(t.get("parts").size()).isZero();
+    for (int i = 0; i < flags.size(); i++) {
+      double[] was = box(flags.get(i).get("ring"));
+      assertThat(box(t.get("strips").get(i).get("ring")))
+          .as("strip %d lies where it was flagged", i + 1)
+          .containsExactly(was, within(1e-6));
+    }
     JsonNode again = worked(owner, farm, "Stone House");
     assertThat(again.get("id").asString()).isEqualTo(t.get("fieldId").asString());
     assertThat(again.get("areaHa").asDouble()).isEqualTo(whole.get("areaHa").asDouble());

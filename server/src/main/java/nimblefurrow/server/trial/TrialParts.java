@@ -52,9 +52,9 @@ class TrialParts {
     }
     LocalPlane plane = LocalPlane.around(boundary);
     Geometry metres = plane.toMetres(boundary);
+    StripMap map = StripMap.over(metres, t.stripWidthM, t.bearingDeg);
     List<MultiPolygon> ground =
-        StripMap.over(metres, t.stripWidthM, t.bearingDeg)
-            .from(t.firstStrip, t.strips.size())
+        map.from(t.firstStrip, t.strips.size())
             .parts(metres, t.strips.stream().map(Trial.Strip::treatment).toList());
     List<String> names = new ArrayList<>();
     for (int i = 0; i < ground.size(); i++) {
@@ -66,6 +66,8 @@ class TrialParts {
             t.fieldId,
             names,
             ground.stream().map(g -> (MultiPolygon) plane.toDegrees(g)).toList());
+    // Joined again its edges are in pieces, and another direction might seem the best.
+    t.bearingDeg = map.bearingDeg();
   }
 
   /**
