@@ -12,9 +12,6 @@ const session = useSession()
 const address = '/api/farms/{farmId}/trials/{trialId}/parts' as const
 const apart = computed(() => props.trial.parts.length > 0)
 
-/** What is over is not parted any more. */
-const now = computed(() => props.trial.season >= (session.farm?.thisSeason ?? 0))
-
 /** What the parts' accounts say, where it is not what stands with the ways. */
 const otherCosts = computed(() => {
   const ways = props.trial.treatments.map((t, i) => ({
@@ -79,7 +76,7 @@ async function turn(to: boolean) {
         <v-btn variant="outlined" @click="turn(false)">One field again</v-btn>
       </div>
     </template>
-    <template v-else-if="session.owner && now && trial.strips[0]?.ring.length">
+    <template v-else-if="session.owner && trial.partable">
       <v-btn variant="outlined" @click="turn(true)">Plan its ways apart</v-btn>
       <p class="muted small mt-2">
         The strips of each way become a part of {{ trial.field }} for a while.

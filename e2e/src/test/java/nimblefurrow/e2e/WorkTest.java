@@ -94,8 +94,7 @@ class WorkTest {
     button(page, "quote").click();
     assertThat(page.getByText("The quote on paper (PDF)")).isVisible();
     button(page, "One broke down").click();
-    page.getByLabel("Which machine").first().click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("No-till drill")).click();
+    Browser.choose(page, page.locator(".v-select", holding("Which machine")), "No-till drill");
     page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2026-09-01");
     button(page, "It stands").click();
     assertThat(page.getByText("lies before the first")).isVisible();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,6 +92,35 @@ class TrialsTest {
       }
     }
     return null;
+  }
+
+  /** Its parts were once no sound polygons, and could not be joined again. */
+  @Test
+  void aFieldWhoseEdgesRunAlongItsStripsIsPartedAndJoined() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode field = worked(owner, farm, "Killdeer West");
+    String at = farm + "/trials/" + UUID.randomUUID();
+    String way = "a way that is told at such length that no field could be called by it";
+    Map<String, Object> in = trial(field.get("id").asString(), "Which?", "short", way);
+    JsonNode t = owner.put(at, in).ok().json();
+    assertThat(t.get("partable").asBoolean()).isTrue();
+    Map<String, Object> to = new HashMap<>();
+    to.put("version", t.get("version").asLong());
+    to.put("apart", true);
+    t = owner.post(at + "/parts", to).ok().json();
+    assertThat(t.get("partable").asBoolean()).isFalse();
+    assertThat(t.at("/parts/0/name").asString()).isEqualTo("Killdeer West: short");
+    assertThat(t.at("/parts/1/name").asString()).isEqualTo("Killdeer West: way 2");
+    Map<String, Object> costs = new HashMap<>();
+    costs.put("usdPerHa", Arrays.asList(1.0, null));
+    assertThat(owner.post(at + "/costs", costs).refused(422)).contains("usdPerHa[1]");
+    to.put("version", t.get("version").asLong());
+    to.put("apart", false);
+    owner.post(at + "/parts", to).ok();
+    JsonNode again = worked(owner, farm, "Killdeer West");
+    assertThat(again.get("areaHa")).isEqualTo(field.get("areaHa"));
+    assertThat(again.get("computedAreaHa")).isEqualTo(field.get("computedAreaHa"));
   }
 
   /** West, south, east and north of a ring. */

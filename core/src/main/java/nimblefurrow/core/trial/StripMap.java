@@ -10,9 +10,10 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 
 /**
  * Strips over a field, side by side along the working direction; what is left of its width is half
@@ -25,6 +26,11 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
   private static final GeometryFactory SHAPES = new GeometryFactory();
   private static final double NO_GAP_M = 1e-6;
   private static final double LEAST_M2 = 1;
+
+  /**
+   * Edges that run along each other to a hair are one edge: all corners lie on whole millimetres.
+   */
+  private static final PrecisionModel GRID = new PrecisionModel(1000);
 
   /** Strips that differ by less are alike: then the first run is as good as any. */
   private static final double SAME = 1e-6;
@@ -123,9 +129,9 @@ public record StripMap(double bearingDeg, List<Geometry> strips) {
           its.add(strips.get(i));
         }
       }
-      Geometry ground = OverlayNGRobust.union(its);
+      Geometry ground = UnaryUnionNG.union(its, GRID);
       parts.add(polygons(ground));
-      round = OverlayNGRobust.overlay(round, ground, OverlayNG.DIFFERENCE);
+      round = OverlayNG.overlay(round, ground, OverlayNG.DIFFERENCE, GRID);
     }
     MultiPolygon rest = polygons(round);
     if (!rest.isEmpty()) {

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
+import nimblefurrow.core.load.LocalPlane;
 import nimblefurrow.core.units.Refused;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
@@ -95,6 +97,35 @@ class StripMapTest {
     assertThat(map.from(6, 4).strips()).isEqualTo(map.strips().subList(6, 10));
     assertThat(map.from(8, 4).strips()).hasSize(2);
     assertThat(StripMap.over(FIELD, 20, 0.0).best(4)).as("all alike").isZero();
+  }
+
+  /** A machine follows no boundary that crosses itself, and a map has all in degrees. */
+  @Test
+  void partsAreSoundInDegreesToo() {
+    Random luck = new Random(46);
+    for (int n = 0; n < 150; n++) {
+      int corners = 5 + luck.nextInt(12);
+      Coordinate[] ring = new Coordinate[corners + 1];
+      for (int c = 0; c < corners; c++) {
+        double at = 2 * Math.PI * c / corners;
+        double far = 250 + 250 * luck.nextDouble();
+        // Some edges run along the strips to a hair.
+        double east = Math.max(-240 + 1e-7 * luck.nextDouble(), far * Math.cos(at));
+        ring[c] = new Coordinate(east, far * Math.sin(at));
+      }
+      ring[corners] = ring[0];
+      LocalPlane plane = new LocalPlane(41 + luck.nextDouble(), -96 - luck.nextDouble());
+      Geometry field = plane.toMetres(plane.toDegrees(SHAPES.createPolygon(ring)));
+      StripMap map = StripMap.over(field, 24.384, n % 2 == 0 ? null : 0.0);
+      int count = Math.min(6, map.strips().size());
+      List<Integer> ways = List.of(0, 1, 1, 0, 0, 1).subList(0, count);
+      List<MultiPolygon> parts = map.from(map.best(count), count).parts(field, ways);
+      for (MultiPolygon part : parts) {
+        assertThat(plane.toDegrees(part).isValid()).as("field %d", n).isTrue();
+      }
+      assertThat(parts.stream().mapToDouble(Geometry::getArea).sum())
+          .isCloseTo(field.getArea(), within(5.0));
+    }
   }
 
   @Test

@@ -91,6 +91,11 @@ record Cut(@Nullable MultiPolygon boundary, BigDecimal computed, BigDecimal work
     return cuts;
   }
 
+  /** A field as it is. */
+  static Cut all(Field whole) {
+    return new Cut(whole.boundary, whole.computedAreaHa, whole.areaHa());
+  }
+
   /** All parts as one; without a boundary where one of them has none. */
   static Cut together(List<Field> parts) {
     MultiPolygon all = parts.get(0).boundary;

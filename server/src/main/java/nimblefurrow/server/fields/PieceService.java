@@ -1,6 +1,5 @@
 package nimblefurrow.server.fields;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,7 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class PieceService {
-  private static final int LONGEST_NAME = 80;
+  /** Letters of a field's name. */
+  public static final int LONGEST_NAME = 80;
 
   private final Fields fields;
   private final FarmService farms;
@@ -146,12 +146,28 @@ public class PieceService {
    */
   @Transactional
   public UUID join(UUID farmId, JoinInput in) {
-    if (in.fieldIds().size() < 2
-        || in.fieldIds().stream().distinct().count() < in.fieldIds().size()) {
+    return joined(farmId, in.fieldIds(), in.name(), null);
+  }
+
+  /**
+   * Works all pieces of a divided field as that field again, with its own name and boundary, to the
+   * last digit, and the past of all.
+   *
+   * @param fieldIds all its pieces
+   * @return the id of what they become
+   */
+  @Transactional
+  public UUID undivide(UUID farmId, UUID wholeId, List<UUID> fieldIds) {
+    Field whole = fields.get(farmId, wholeId, "This farm has no such field.");
+    return joined(farmId, fieldIds, whole.called(), whole);
+  }
+
+  private UUID joined(UUID farmId, List<UUID> fieldIds, String name, @Nullable Field whole) {
+    if (fieldIds.size() < 2 || fieldIds.stream().distinct().count() < fieldIds.size()) {
       throw new Refused("fieldIds", "Two pieces or more are joined, each named once.");
     }
     List<Field> parts =
-        in.fieldIds().stream()
+        fieldIds.stream()
             .map(id -> fields.get(farmId, id, "This farm has no such field."))
             .toList();
     parts.forEach(PieceService::requireWorked);
@@ -167,12 +183,15 @@ public class PieceService {
       requireSameCrop(first, other, season);
       requireSameCrop(first, other, season + 1);
     }
-    requireNames(farmId, List.of(in.name()), in.fieldIds());
+    requireNames(farmId, List.of(name), fieldIds);
     LocalDate today = farms.get(farmId).today();
-    Field joined = part(first, Cut.together(parts), in.name().strip(), today);
-    boolean given = parts.stream().anyMatch(p -> p.givenAreaHa != null);
-    joined.givenAreaHa =
-        given ? parts.stream().map(Field::areaHa).reduce(BigDecimal.ZERO, BigDecimal::add) : null;
+    Cut cut = whole == null ? Cut.together(parts) : Cut.all(whole);
+    Field joined = part(first, cut, name.strip(), today);
+    boolean given =
+        whole == null
+            ? parts.stream().anyMatch(p -> p.givenAreaHa != null)
+            : whole.givenAreaHa != null;
+    joined.givenAreaHa = given ? cut.worked() : null;
     joined.ofField = first.ofField;
     joined.hazards = hazards(parts);
     parts.forEach(p -> retire(p, today));
@@ -182,7 +201,7 @@ public class PieceService {
     events.publishEvent(
         new FieldsJoined(
             farmId,
-            in.fieldIds(),
+            fieldIds,
             joined.id,
             parts.stream().map(f -> f.pieces.get(0).id).toList(),
             joined.pieces.get(0).id,

@@ -52,13 +52,13 @@ class TrialParts {
     }
     LocalPlane plane = LocalPlane.around(boundary);
     Geometry metres = plane.toMetres(boundary);
-    StripMap map = StripMap.over(metres, t.stripWidthM, t.bearingDeg);
     List<MultiPolygon> ground =
-        map.from(t.firstStrip, t.strips.size())
+        StripMap.over(metres, t.stripWidthM, t.bearingDeg)
+            .from(t.firstStrip, t.strips.size())
             .parts(metres, t.strips.stream().map(Trial.Strip::treatment).toList());
     List<String> names = new ArrayList<>();
     for (int i = 0; i < ground.size(); i++) {
-      names.add(field + ": " + (i < t.treatments.size() ? t.treatments.get(i).name() : ROUND));
+      names.add(name(field, i, i < t.treatments.size() ? t.treatments.get(i).name() : ROUND));
     }
     t.parts =
         pieces.divide(
@@ -66,8 +66,19 @@ class TrialParts {
             t.fieldId,
             names,
             ground.stream().map(g -> (MultiPolygon) plane.toDegrees(g)).toList());
-    // Joined again its edges are in pieces, and another direction might seem the best.
-    t.bearingDeg = map.bearingDeg();
+  }
+
+  /** What a part is called: by its way, or by the way's place where that is too long. */
+  private static String name(String field, int place, String way) {
+    String name = field + ": " + way;
+    return name.length() <= PieceService.LONGEST_NAME ? name : field + ": way " + (place + 1);
+  }
+
+  /** Whether its ways can be parted: its season is not over, and its strips lie on the field. */
+  boolean can(Trial t, DrawnStrips drawn) {
+    return t.parts == null
+        && t.seasonYear >= farms.get(t.farmId).thisSeason()
+        && drawn.rings().size() == t.strips.size();
   }
 
   /**
@@ -80,9 +91,7 @@ class TrialParts {
     if (parts == null) {
       throw new Refused("apart", "The ways of this trial are no parts of the field.");
     }
-    t.fieldId =
-        pieces.join(
-            t.farmId, new PieceService.JoinInput(parts, fields.called(t.farmId, t.fieldId)));
+    t.fieldId = pieces.undivide(t.farmId, t.fieldId, parts);
     t.parts = null;
   }
 

@@ -377,6 +377,7 @@ public class TrialService {
         drawn.bearingDeg(),
         strips,
         parts.of(t),
+        parts.can(t, drawn),
         TrialReading.MEASURES.stream()
             .map(f -> new TrialViews.MeasureView(f.key(), f.label(), TrialReading.unit(f, crop)))
             .toList(),

@@ -57,6 +57,7 @@ public final class TrialViews {
    *
    * @param bearingDeg of the strips; null where the field has no boundary
    * @param parts the fields its ways are worked as; empty while they are one
+   * @param partable whether its ways can be worked apart
    * @param warnings what weakens it
    * @param results one for each figure that was measured
    */
@@ -74,6 +75,7 @@ public final class TrialViews {
       @Nullable Double bearingDeg,
       List<StripView> strips,
       List<PartView> parts,
+      boolean partable,
       List<MeasureView> measures,
       List<ReasonView> warnings,
       List<ResultView> results) {}
