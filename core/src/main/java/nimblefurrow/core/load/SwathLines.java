@@ -1,8 +1,11 @@
 package nimblefurrow.core.load;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import nimblefurrow.core.units.Refused;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +35,13 @@ public record SwathLines(
   private static final double NARROWEST_M = 0.5;
   private static final double WIDEST_M = 100;
   private static final int MOST_SWATHS = 1500;
+
+  /** Strips that may be without a line: the outermost two, and a tip or gap or two. */
+  private static final int SPARED = 4;
+
+  private static final Comparator<SwathLines> FEWEST_TURNS =
+      Comparator.comparingInt((SwathLines l) -> l.swaths().size())
+          .thenComparingDouble(SwathLines::lengthM);
 
   public SwathLines {
     rounds = List.copyOf(rounds);
@@ -87,14 +97,37 @@ public record SwathLines(
     if (inside.isEmpty()) {
       return new SwathLines(bearingDeg == null ? 0 : bearingDeg, rounds, List.of(), workable);
     }
-    List<Double> bearings =
-        bearingDeg != null ? List.of(((bearingDeg % 180) + 180) % 180) : candidates(workable);
-    return bearings.stream()
-        .map(b -> new SwathLines(b, rounds, swaths(inside, workable, swathM, b), workable))
-        .min(
-            Comparator.comparingInt((SwathLines l) -> l.swaths().size())
-                .thenComparingDouble(SwathLines::lengthM))
-        .orElseThrow();
+    if (bearingDeg != null) {
+      double b = ((bearingDeg % 180) + 180) % 180;
+      return new SwathLines(b, rounds, swaths(inside, workable, swathM, b), workable);
+    }
+    SwathLines best = null;
+    for (double b : narrowestFirst(candidates(workable), inside)) {
+      // Every strip but the outermost holds a line: a field that is wider than this is not drawn.
+      if (best != null && across(inside, b) / swathM > best.swaths().size() + SPARED) {
+        break;
+      }
+      SwathLines lines = new SwathLines(b, rounds, swaths(inside, workable, swathM, b), workable);
+      if (best == null || FEWEST_TURNS.compare(lines, best) < 0) {
+        best = lines;
+      }
+    }
+    return Objects.requireNonNull(best);
+  }
+
+  private static List<Double> narrowestFirst(List<Double> bearings, Geometry inside) {
+    return bearings.stream().sorted(Comparator.comparingDouble(b -> across(inside, b))).toList();
+  }
+
+  /** How wide it is across a direction, m. */
+  private static double across(Geometry area, double bearingDeg) {
+    double cos = Math.cos(Math.toRadians(bearingDeg));
+    double sin = Math.sin(Math.toRadians(bearingDeg));
+    DoubleSummaryStatistics x =
+        Arrays.stream(area.getCoordinates())
+            .mapToDouble(c -> c.x * cos - c.y * sin)
+            .summaryStatistics();
+    return x.getMax() - x.getMin();
   }
 
   /** {@return metres of all lines} */

@@ -116,6 +116,25 @@ class LoadTest {
     return SHAPES.createPolygon(ring.toArray(Coordinate[]::new));
   }
 
+  /** Most directions are not drawn, being too wide across; none of them would have been better. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  void noDirectionHasFewerTurns(long start) {
+    Random r = new Random(start);
+    Geometry field = field(r);
+    Geometry pond =
+        start % 2 == 0 ? SHAPES.toGeometry(new Envelope(-90, 75, -20, 40)) : SHAPES.createPolygon();
+    int headlands = (int) (start % 3);
+    SwathLines best = SwathLines.over(field, pond, 24, headlands, null);
+    for (double bearing = 0; bearing < 180; bearing += 10) {
+      SwathLines other = SwathLines.over(field, pond, 24, headlands, bearing);
+      assertThat(best.swaths().size()).isLessThanOrEqualTo(other.swaths().size());
+      if (best.swaths().size() == other.swaths().size()) {
+        assertThat(best.lengthM()).isLessThanOrEqualTo(other.lengthM() + 1e-6);
+      }
+    }
+  }
+
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
   void linesCoverTheFieldAndNeverLeaveIt(long start) {
