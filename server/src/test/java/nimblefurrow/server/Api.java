@@ -81,6 +81,14 @@ public final class Api {
     return send(request(path).GET());
   }
 
+  /** A question with headers of its own, and all of the answer. */
+  public HttpResponse<byte[]> get(String path, String... headers) throws Exception {
+    HttpRequest asked = request(path).headers(headers).GET().build();
+    HttpResponse<byte[]> answer = http.send(asked, BodyHandlers.ofByteArray());
+    Asked.remember(asked, answer.statusCode());
+    return answer;
+  }
+
   /** The bytes of a file that must be there. */
   public byte[] bytes(String path) throws Exception {
     HttpRequest asked = request(path).GET().build();

@@ -1,14 +1,20 @@
 package nimblefurrow.server.chain;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.people.Access;
+import nimblefurrow.server.support.KeptAnswers;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -17,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** Chains of fields and the farm's years. */
 @RestController
@@ -32,13 +39,23 @@ class ChainController {
   private final FieldService fields;
   private final FarmService farms;
   private final Access access;
+  private final KeptAnswers kept;
 
-  ChainController(ChainService chains, FieldService fields, FarmService farms, Access access) {
+  ChainController(
+      ChainService chains,
+      FieldService fields,
+      FarmService farms,
+      Access access,
+      KeptAnswers kept) {
+    this.kept = kept;
     this.chains = chains;
     this.fields = fields;
     this.farms = farms;
     this.access = access;
   }
+
+  /** Years as someone looks at them. */
+  private record YearsAsked(FarmView farm, int first, int last) {}
 
   /**
    * Why a field is left out.
@@ -63,18 +80,26 @@ class ChainController {
   }
 
   @GetMapping("/years")
-  ChainViews.YearsView years(
+  @ApiResponse(
+      responseCode = "200",
+      content = @Content(schema = @Schema(implementation = ChainViews.YearsView.class)))
+  @Nullable ResponseEntity<byte[]> years(
+      WebRequest request,
       @PathVariable UUID farmId,
       @RequestParam(required = false) @Nullable Integer from,
       @RequestParam(required = false) @Nullable Integer to) {
-    access.see(farmId);
-    int now = farms.get(farmId).thisSeason();
+    FarmView farm = farms.see(farmId);
+    int now = farm.thisSeason();
     int first = from == null ? now - PAST : from;
     int last = to == null ? now + AHEAD : to;
     if (last < first || last - first >= MOST_YEARS) {
       throw new Refused("to", "Ask for 1 to " + MOST_YEARS + " years, the first one first.");
     }
-    return chains.years(farmId, first, last);
+    return kept.of(
+        farmId,
+        new YearsAsked(farm, first, last),
+        request,
+        () -> chains.years(farmId, first, last));
   }
 
   @PutMapping("/fields/{fieldId}/crops/{year}")

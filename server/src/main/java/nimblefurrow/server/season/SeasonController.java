@@ -1,5 +1,8 @@
 package nimblefurrow.server.season;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -26,10 +29,12 @@ import nimblefurrow.server.people.Access;
 import nimblefurrow.server.plan.PlanHistory;
 import nimblefurrow.server.plan.PlanInput;
 import nimblefurrow.server.plan.PlanService;
+import nimblefurrow.server.support.KeptAnswers;
 import nimblefurrow.server.support.KeyOf;
 import nimblefurrow.server.support.NotFound;
 import nimblefurrow.server.support.ReasonView;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,6 +42,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** The season of a farm and of its fields, and plans for them. */
 @RestController
@@ -51,6 +57,7 @@ class SeasonController {
   private final FarmService farms;
   private final Access access;
   private final SpeciesService species;
+  private final KeptAnswers kept;
 
   SeasonController(
       SeasonService seasons,
@@ -61,7 +68,9 @@ class SeasonController {
       FieldService fields,
       FarmService farms,
       Access access,
-      SpeciesService species) {
+      SpeciesService species,
+      KeptAnswers kept) {
+    this.kept = kept;
     this.seasons = seasons;
     this.proposals = proposals;
     this.questions = questions;
@@ -85,6 +94,9 @@ class SeasonController {
       UUID fieldId, @Nullable UUID planId, @Nullable Long version, @Nullable PlanInput plan) {}
 
   record SaveInput(String what, List<PlanOfField> plans) {}
+
+  /** A season as someone looks at it. */
+  private record SeasonAsked(FarmView farm) {}
 
   record Undone(@Nullable String what) {}
 
@@ -255,8 +267,12 @@ class SeasonController {
   }
 
   @GetMapping("/farms/{farmId}/season")
-  SeasonView season(@PathVariable UUID farmId) {
-    return seasons.season(farmId);
+  @ApiResponse(
+      responseCode = "200",
+      content = @Content(schema = @Schema(implementation = SeasonView.class)))
+  @Nullable ResponseEntity<byte[]> season(@PathVariable UUID farmId, WebRequest request) {
+    return kept.of(
+        farmId, new SeasonAsked(farms.see(farmId)), request, () -> seasons.season(farmId));
   }
 
   @GetMapping("/farms/{farmId}/fields/{fieldId}/season")
