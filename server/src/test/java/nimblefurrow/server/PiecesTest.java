@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import nimblefurrow.server.picture.CameraPicture;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -140,6 +141,61 @@ class PiecesTest {
     assertThat(owner.get(again + "/log").ok().text().split("stones picked", -1)).hasSize(2);
     assertThat(owner.furrow(farm, "Stone House").at("/plan/plan/components/0/species").asString())
         .isEqualTo("winter_barley");
+  }
+
+  private static void hasAll(Api owner, String farm, String name) throws Exception {
+    String id = field(owner, farm, name).get("id").asString();
+    String path = farm + "/fields/" + id;
+    JsonNode pictures = owner.get(path + "/pictures").ok().json();
+    assertThat(pictures).as(name).hasSize(1);
+    assertThat(pictures.at("/0/place/latitude").asDouble()).isEqualTo(41.2);
+    assertThat(owner.get(path + "/log").ok().text())
+        .contains(pictures.at("/0/entryId").asString(), "a wet spot");
+    assertThat(owner.bytes(farm + "/pictures/" + pictures.at("/0/id").asString())).isNotEmpty();
+    List<JsonNode> papers =
+        list(owner.get(farm + "/papers").ok().json()).stream()
+            .filter(p -> p.get("holderId").asString().equals(id))
+            .toList();
+    assertThat(papers).as(name).hasSize(1);
+    assertThat(new String(owner.bytes(farm + "/papers/" + papers.get(0).get("id").asString())))
+        .startsWith("%PDF");
+    JsonNode chosen = owner.get(path + "/ending").ok().json().get("chosen");
+    assertThat(chosen).as(name).hasSize(1);
+    assertThat(chosen.at("/0/why").asString()).isEqualTo("no time later");
+  }
+
+  @Test
+  void picturesPapersAndChoicesGoAlong() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode whole = field(owner, farm, "Mill Quarter");
+    String id = whole.get("id").asString();
+    String path = farm + "/fields/" + id;
+    String entry = path + "/log/" + UUID.randomUUID();
+    owner.put(entry, Map.of("doneOn", "2026-09-10", "kind", "note", "words", "a wet spot")).ok();
+    String place = "?latitude=41.2&longitude=-96.6";
+    owner
+        .picture(entry + "/pictures/" + UUID.randomUUID() + place, CameraPicture.bare(60, 40))
+        .ok();
+    String paper = farm + "/papers?holder=field&holderId=" + id + "&kind=soil";
+    owner.upload(paper, "%PDF-1.4 a paper".getBytes(), Map.of()).ok();
+    Map<String, Object> choice = new HashMap<>();
+    choice.put("way", "sprayEarly");
+    choice.put("endOn", "2027-04-22");
+    choice.put("plantOn", "2027-05-05");
+    choice.put("why", "no time later");
+    choice.put("version", owner.get(path + "/ending").ok().json().get("version").asLong());
+    owner.post(path + "/ending", choice).ok();
+    whole = field(owner, farm, "Mill Quarter");
+    owner.post(path + "/split", byArea(whole, 8, "Mill A", "Mill B")).ok();
+    hasAll(owner, farm, "Mill A");
+    hasAll(owner, farm, "Mill B");
+    List<String> ids =
+        List.of(
+            field(owner, farm, "Mill A").get("id").asString(),
+            field(owner, farm, "Mill B").get("id").asString());
+    owner.post(farm + "/fields/join", Map.of("fieldIds", ids, "name", "Mill again")).ok();
+    hasAll(owner, farm, "Mill again");
   }
 
   @Test

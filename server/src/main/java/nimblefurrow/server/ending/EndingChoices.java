@@ -8,5 +8,7 @@ interface EndingChoices extends FarmRows<EndingChoice, UUID> {
   List<EndingChoice> findByFarmIdAndFieldIdAndSeasonYearOrderByChosenAtDesc(
       UUID farmId, UUID fieldId, int seasonYear);
 
+  List<EndingChoice> findByFarmIdAndFieldId(UUID farmId, UUID fieldId);
+
   List<EndingChoice> findByFarmIdAndSeasonYearOrderByChosenAtDesc(UUID farmId, int seasonYear);
 }

@@ -1,5 +1,6 @@
 package nimblefurrow.server.worklog;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.UUID;
 import nimblefurrow.core.record.EntryFigure;
 import nimblefurrow.server.fields.FieldSplit;
 import nimblefurrow.server.fields.FieldsJoined;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -23,8 +25,10 @@ class LogOfPieces {
   private static final double PARTS = 1e4;
 
   private final LogEntries entries;
+  private final ApplicationEventPublisher events;
 
-  LogOfPieces(LogEntries entries) {
+  LogOfPieces(LogEntries entries, ApplicationEventPublisher events) {
+    this.events = events;
     this.entries = entries;
   }
 
@@ -32,29 +36,36 @@ class LogOfPieces {
   void divided(FieldSplit split) {
     List<LogEntry> all = of(split.farmId(), split.whole());
     for (int i = 0; i < split.parts().size(); i++) {
+      Map<UUID, UUID> carried = new HashMap<>();
       for (LogEntry e : all) {
         LogEntry part = copy(e, split.parts().get(i));
         part.figures = times(e.figures, split.shares().get(i));
         entries.save(part);
+        carried.put(e.id, part.id);
       }
+      events.publishEvent(new EntriesCarried(split.farmId(), carried, split.parts().get(i)));
     }
   }
 
   @EventListener
   void joined(FieldsJoined joined) {
     Map<String, LogEntry> told = new LinkedHashMap<>();
+    Map<UUID, UUID> carried = new HashMap<>();
     for (UUID part : joined.parts()) {
       for (LogEntry e : of(joined.farmId(), part)) {
         // What both had from the field they were is told once, of both areas together.
         LogEntry same = told.get(alike(e));
         if (same == null) {
-          told.put(alike(e), copy(e, joined.joined()));
+          same = copy(e, joined.joined());
+          told.put(alike(e), same);
         } else {
           same.figures = sum(same.figures, e.figures);
         }
+        carried.put(e.id, same.id);
       }
     }
     told.values().forEach(entries::save);
+    events.publishEvent(new EntriesCarried(joined.farmId(), carried, joined.joined()));
   }
 
   private static String alike(LogEntry e) {
