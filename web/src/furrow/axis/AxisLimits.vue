@@ -6,7 +6,10 @@ import { sentence } from '../../words/reasons'
 import type { DayScale } from '../scale'
 import { limitsOn } from './limits'
 
-/** Days that bind what is planned: an insurer's last day as a line, a residual's wait as a hatched band. */
+/**
+ * Days that bind what is planned: an insurer's last day as a line, a residual's wait and days without grazing as
+ * hatched bands, animals on the cover as a full one.
+ */
 const props = defineProps<{
   limits: Schemas['Limit'][]
   /** The planting of the next crop. */
@@ -29,10 +32,24 @@ const why = (l: { why?: Schemas['ReasonView'] }) =>
         <path d="M0,6L6,0" class="hatch" />
       </pattern>
     </defs>
-    <g v-for="l in drawn" :key="l.key" tabindex="0" role="img" :aria-label="why(l)" class="limit">
+    <g
+      v-for="l in drawn"
+      :key="`${l.key}${l.left}`"
+      tabindex="0"
+      role="img"
+      :aria-label="why(l)"
+      class="limit"
+    >
       <title>{{ why(l) }}</title>
       <template v-if="l.wide">
-        <rect :x="l.left" y="3" :width="l.right - l.left" :height="BAND" class="band" />
+        <rect
+          :x="l.left"
+          y="3"
+          :width="l.right - l.left"
+          :height="BAND"
+          class="band"
+          :class="l.key"
+        />
         <text v-if="l.named" :x="l.right + 5" :y="NAME_AT" class="name">{{ l.name }}</text>
       </template>
       <template v-else>
@@ -59,6 +76,10 @@ const why = (l: { why?: Schemas['ReasonView'] }) =>
   fill: url('#wait');
   stroke: var(--rust);
   stroke-width: 0.8;
+}
+.band.grazed {
+  fill: var(--leaf);
+  stroke: var(--leaf);
 }
 .line {
   stroke: var(--line);

@@ -14,6 +14,21 @@ describe('limits on the axis', () => {
     const [band] = limitsOn([wait('2027-04-11', '2027-04-20')], undefined, scale)
     expect(band).toMatchObject({ key: 'wait', left: 100, right: 200, wide: true })
   })
+  it('tells animals on it from days that keep them off', () => {
+    const day = { from: '2027-04-11', to: '2027-04-20', why }
+    const drawn = limitsOn(
+      [
+        { kind: 'GRAZED', ...day },
+        { kind: 'NO_GRAZING', ...day },
+      ],
+      undefined,
+      scale,
+    )
+    expect(drawn.map((l) => [l.key, l.name, l.wide])).toEqual([
+      ['grazed', 'grazed', true],
+      ['barred', 'no grazing', true],
+    ])
+  })
   it('leaves out what is out of sight and cuts what begins before it', () => {
     expect(limitsOn([insurer('2027-03-20'), insurer('2027-07-01')], '2027-08-01', scale)).toEqual(
       [],

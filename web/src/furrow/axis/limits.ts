@@ -6,7 +6,7 @@ type Limit = Schemas['Limit']
 
 /** A limit as it is drawn: a band where it lasts, a line where it is one day. */
 export interface DrawnLimit {
-  key: 'plant' | 'insurer' | 'wait'
+  key: 'plant' | 'insurer' | 'wait' | 'grazed' | 'barred'
   name: string
   why?: Schemas['ReasonView']
   left: number
@@ -20,6 +20,8 @@ export interface DrawnLimit {
 const KINDS = {
   INSURER: ['insurer', 'insurer’s last day'],
   PLANT_BACK: ['wait', 'residual: wait'],
+  GRAZED: ['grazed', 'grazed'],
+  NO_GRAZING: ['barred', 'no grazing'],
 } as const
 /** What a letter of a name takes, px. */
 const LETTER = 6

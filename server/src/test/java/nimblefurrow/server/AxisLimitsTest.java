@@ -3,6 +3,8 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -17,6 +19,68 @@ class AxisLimitsTest {
       }
     }
     return null;
+  }
+
+  @Test
+  void animalsAndWhatKeepsThemOffAreBands() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode furrow = owner.furrow(farm, "Cedar Draw");
+    String field = farm + "/fields/" + furrow.get("fieldId").asString();
+    assertThat(limit(owner, field, "GRAZED")).isNull();
+    String planId = furrow.at("/plan/id").asString();
+    Map<String, Object> group =
+        Map.of(
+            "planId",
+            planId,
+            "name",
+            "heifers",
+            "head",
+            40,
+            "headKg",
+            400,
+            "inOn",
+            "2026-11-01",
+            "outOn",
+            "2026-11-20");
+    String at = farm + "/grazing-groups/" + UUID.randomUUID();
+    owner.put(at, group).ok();
+    JsonNode stay = limit(owner, field, "GRAZED");
+    assertThat(stay.get("from").asString()).isEqualTo("2026-11-01");
+    assertThat(stay.get("to").asString()).isEqualTo("2026-11-20");
+    assertThat(stay.at("/why/figures/head/value").asInt()).isEqualTo(40);
+    assertThat(limit(owner, field, "NO_GRAZING")).isNull();
+
+    // Once an ending is meant that animals make, what bars them is shown without any group.
+    owner.delete(at).ok();
+    assertThat(limit(owner, field, "GRAZED")).isNull();
+    JsonNode product = owner.get(farm + "/products").ok().json().get(0);
+    Map<String, Object> label = Api.map(product.get("label"));
+    label.put("grazingDays", 30);
+    Map<String, Object> changed = new HashMap<>(Api.map(product));
+    changed.put("label", label);
+    owner.put(farm + "/products/" + product.get("id").asString(), changed).ok();
+    Map<String, Object> use = Map.of("productId", product.get("id").asString(), "ratePerHa", 1);
+    Map<String, Object> spray =
+        Map.of(
+            "on",
+            "2026-09-10",
+            "uses",
+            List.of(use),
+            "carrierLPerHa",
+            120,
+            "tankL",
+            4500,
+            "areaHa",
+            5,
+            "hardWater",
+            false);
+    owner.put(field + "/sprays/" + UUID.randomUUID(), spray).ok();
+    assertThat(limit(owner, field, "NO_GRAZING")).isNull();
+    Map<String, Object> plan = Api.map(furrow.at("/plan/plan"));
+    plan.put("ending", "graze");
+    JsonNode tried = owner.post(field + "/preview", plan).ok().json();
+    assertThat(tried.get("limits").toString()).contains("NO_GRAZING", "2026-10-09");
   }
 
   @Test

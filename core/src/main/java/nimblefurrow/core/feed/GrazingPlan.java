@@ -82,7 +82,7 @@ public record GrazingPlan(List<Checked> stays) {
               there,
               there.atLeast(s.needKg()),
               ground.fit().apply(s.inOn()),
-              barred(ground, s),
+              barred(ground, s.inOn(), s.outOn()),
               cautions(ground, s)));
       eatenKg += s.needKg();
     }
@@ -99,25 +99,34 @@ public record GrazingPlan(List<Checked> stays) {
     return Spread.of(years);
   }
 
-  private static List<Barred> barred(GrazedGround g, GrazingStay s) {
+  /**
+   * {@return days on which no animals may be on a cover, with why}
+   *
+   * @param g the cover
+   * @param in first day that is looked at
+   * @param out last day that is looked at
+   */
+  public static List<Barred> barred(GrazedGround g, LocalDate in, LocalDate out) {
     List<Barred> all = new ArrayList<>();
-    if (s.inOn().isBefore(g.seedOn())) {
-      add(all, s, s.inOn(), g.seedOn().minusDays(1), Reason.of("nothing is seeded yet"));
+    if (in.isBefore(g.seedOn())) {
+      add(all, in, out, in, g.seedOn().minusDays(1), Reason.of("nothing is seeded yet"));
     }
-    if (s.outOn().isAfter(g.lastOn())) {
+    if (out.isAfter(g.lastOn())) {
       add(
           all,
-          s,
+          in,
+          out,
           g.lastOn().plusDays(1),
-          s.outOn(),
+          out,
           Reason.of("the cover is ended on {day}").with("day", g.lastOn()));
     }
     if (g.treated()) {
       add(
           all,
-          s,
-          s.inOn(),
-          s.outOn(),
+          in,
+          out,
+          in,
+          out,
           Reason.of("treated seed went out: its tag says whether and when it may be grazed"));
     }
     for (GrazedGround.Sprayed p : g.sprays()) {
@@ -126,7 +135,8 @@ public record GrazingPlan(List<Checked> stays) {
         LocalDate last = p.on().plusDays(wait).minusDays(1);
         add(
             all,
-            s,
+            in,
+            out,
             p.on(),
             last,
             Reason.of("{product} went on it on {day}: {wait} by its label as you entered it")
@@ -139,7 +149,8 @@ public record GrazingPlan(List<Checked> stays) {
       for (LocalDate frost : g.frosts()) {
         add(
             all,
-            s,
+            in,
+            out,
             frost,
             frost.plusDays(AFTER_FROST_DAYS - 1L),
             Reason.of("frost on {day}: sorghum types hold prussic acid for {wait}")
@@ -150,11 +161,11 @@ public record GrazingPlan(List<Checked> stays) {
     return all;
   }
 
-  /** What of a span lies in a stay. */
+  /** What of a span lies in those days. */
   private static void add(
-      List<Barred> all, GrazingStay s, LocalDate from, LocalDate to, Reason why) {
-    LocalDate first = from.isBefore(s.inOn()) ? s.inOn() : from;
-    LocalDate last = to.isAfter(s.outOn()) ? s.outOn() : to;
+      List<Barred> all, LocalDate in, LocalDate out, LocalDate from, LocalDate to, Reason why) {
+    LocalDate first = from.isBefore(in) ? in : from;
+    LocalDate last = to.isAfter(out) ? out : to;
     if (!last.isBefore(first)) {
       all.add(new Barred(first, last, why));
     }

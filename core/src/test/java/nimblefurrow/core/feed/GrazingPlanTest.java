@@ -2,6 +2,7 @@ package nimblefurrow.core.feed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -94,6 +95,16 @@ class GrazingPlanTest {
         .singleElement()
         .asString()
         .contains("read its label");
+  }
+
+  @Test
+  void whatBarsACoverIsKnownBeforeAnyGroupComes() {
+    GrazedGround g =
+        ground(OATS, true, List.of(new Sprayed(SEEDED.minusDays(4), "Brand", 14)), List.of());
+    assertThat(GrazingPlan.barred(g, SEEDED, LAST))
+        .extracting(GrazingPlan.Barred::from, GrazingPlan.Barred::to)
+        .containsExactly(tuple(SEEDED, LAST), tuple(SEEDED, SEEDED.plusDays(9)));
+    assertThat(GrazingPlan.barred(g, SEEDED.plusDays(10), LAST)).hasSize(1);
   }
 
   @Test

@@ -1,30 +1,22 @@
 package nimblefurrow.server.feed;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.feed.GrazedGround;
 import nimblefurrow.core.feed.GrazingPlan;
 import nimblefurrow.core.feed.GrazingStay;
 import nimblefurrow.core.outlook.FeedOnHand;
-import nimblefurrow.core.record.EntryFigure;
-import nimblefurrow.core.record.LogKind;
 import nimblefurrow.core.season.SeasonRun;
 import nimblefurrow.core.seeding.CoverPlan;
-import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.plan.PlanService;
 import nimblefurrow.server.plan.PlanView;
 import nimblefurrow.server.season.PlannedFields;
 import nimblefurrow.server.season.PlannedFields.PlannedField;
-import nimblefurrow.server.season.SeedWentOut;
 import nimblefurrow.server.support.ChangedMeanwhile;
 import nimblefurrow.server.support.ReasonView;
 import nimblefurrow.server.support.Saving;
-import nimblefurrow.server.worklog.EntryView;
-import nimblefurrow.server.worklog.ProductOut;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,20 +31,14 @@ public class GrazingService {
   private final GrazingGroups groups;
   private final PlannedFields planned;
   private final PlanService plans;
-  private final SeedWentOut wentOut;
-  private final LabelWaits waits;
+  private final GrazedGrounds grounds;
 
   GrazingService(
-      GrazingGroups groups,
-      PlannedFields planned,
-      PlanService plans,
-      SeedWentOut wentOut,
-      LabelWaits waits) {
+      GrazingGroups groups, PlannedFields planned, PlanService plans, GrazedGrounds grounds) {
     this.groups = groups;
     this.planned = planned;
     this.plans = plans;
-    this.wentOut = wentOut;
-    this.waits = waits;
+    this.grounds = grounds;
   }
 
   /** The groups of a field's cover, looked at. */
@@ -77,37 +63,14 @@ public class GrazingService {
 
   private GrazedGround ground(UUID farmId, PlannedField f, CoverPlan cover) {
     List<SeasonRun> runs = planned.forecaster().runs(cover, f.crop());
-    Map<UUID, SeedWentOut.Seeding> out = wentOut.of(farmId);
-    Map<String, Integer> wait = waits.grazingDays(farmId);
-    List<GrazedGround.Sprayed> sprays = new ArrayList<>();
-    boolean rich = false;
-    for (EntryView e : f.log().entries()) {
-      for (ProductOut p : e.products()) {
-        sprays.add(new GrazedGround.Sprayed(e.doneOn(), p.name(), wait.get(p.name())));
-      }
-      rich |= GrazedGround.rich(e.kind() == LogKind.MANURED, e.get(EntryFigure.NITROGEN));
-    }
-    return new GrazedGround(
+    return grounds.of(
+        farmId,
+        cover,
         f.field().areaHa(),
-        cover.cover(),
-        cover.seedOn(),
-        cover.endOn(),
+        f.log(),
+        f.weather().record(),
         day -> FeedOnHand.on(runs, cover, day),
-        day -> FeedOnHand.fit(runs, day),
-        f.log().seedings().stream().anyMatch(id -> out.containsKey(id) && out.get(id).treated()),
-        sprays,
-        frosts(f.weather().record(), cover.seedOn()),
-        rich);
-  }
-
-  private static List<LocalDate> frosts(DailyWeather record, LocalDate from) {
-    List<LocalDate> all = new ArrayList<>();
-    for (LocalDate d = from; !d.isAfter(record.end()); d = d.plusDays(1)) {
-      if (!d.isBefore(record.start()) && record.tminC(record.indexOf(d)) <= 0) {
-        all.add(d);
-      }
-    }
-    return all;
+        day -> FeedOnHand.fit(runs, day));
   }
 
   private static GrazingViews.GroupView view(GrazingGroup row, GrazingPlan.Checked c) {

@@ -157,7 +157,7 @@ class FieldPages {
         Arrays.stream(Purpose.values()).map(g -> SeasonViews.goal(g, outlook)).toList(),
         SeasonViews.rounded(outlook.groundFit(), 2),
         moved(c, plan, cover, crop, weather),
-        limits.of(farm.id(), c, cover, plan.ending()));
+        limits.of(farm.id(), c, cover, plan.ending(), weather.record()));
   }
 
   /** What each sighting changed against what was forecast before it. */

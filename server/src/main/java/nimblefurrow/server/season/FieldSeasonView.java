@@ -60,7 +60,11 @@ public record FieldSeasonView(
     /** The last day an insurer or office lets the cover be ended. */
     INSURER,
     /** A residual in the ground that the cover's species have to wait for. */
-    PLANT_BACK
+    PLANT_BACK,
+    /** A group of animals is on the cover. */
+    GRAZED,
+    /** No animal may be on the cover. */
+    NO_GRAZING
   }
 
   /** Days that bind what is planned: from the first to the last, both of them. */
