@@ -19,8 +19,8 @@ const props = defineProps<{
 }>()
 const session = useSession()
 const drawn = computed(() => limitsOn(props.limits, props.plantOn, props.scale))
-/** A band is so tall; names stand on one line, above the lanes. */
-const [BAND, NAME_AT] = [7, 11] as const
+/** Names stand on one line, bands below them, so tall, above the lanes. */
+const [NAME_AT, BAND_AT, BAND] = [11, 14, 6] as const
 const why = (l: { why?: Schemas['ReasonView'] }) =>
   l.why ? sentence(session.reason(l.why)) : 'Planting of the next crop'
 </script>
@@ -41,28 +41,24 @@ const why = (l: { why?: Schemas['ReasonView'] }) =>
       class="limit"
     >
       <title>{{ why(l) }}</title>
-      <template v-if="l.wide">
-        <rect
-          :x="l.left"
-          y="3"
-          :width="l.right - l.left"
-          :height="BAND"
-          class="band"
-          :class="l.key"
-        />
-        <text v-if="l.named" :x="l.right + 5" :y="NAME_AT" class="name">{{ l.name }}</text>
-      </template>
-      <template v-else>
-        <path :d="`M${l.left},0v${height}`" class="line" :class="l.key" />
-        <text
-          v-if="l.named"
-          :x="l.left + (l.before ? -5 : 5)"
-          :y="NAME_AT"
-          :text-anchor="l.before ? 'end' : 'start'"
-          class="name"
-          >{{ l.name }}</text
-        >
-      </template>
+      <rect
+        v-if="l.wide"
+        :x="l.left"
+        :y="BAND_AT"
+        :width="l.right - l.left"
+        :height="BAND"
+        class="band"
+        :class="l.key"
+      />
+      <path v-else :d="`M${l.left},0v${height}`" class="line" :class="l.key" />
+      <text
+        v-if="l.named"
+        :x="l.before ? l.left - 5 : l.right + 5"
+        :y="NAME_AT"
+        :text-anchor="l.before ? 'end' : 'start'"
+        class="name"
+        >{{ l.name }}</text
+      >
     </g>
   </g>
 </template>

@@ -29,6 +29,17 @@ describe('limits on the axis', () => {
       ['barred', 'no grazing', true],
     ])
   })
+  it('names a band where no line has its name, else not', () => {
+    const stay: Schemas['Limit'] = { kind: 'GRAZED', from: '2027-04-25', to: '2027-04-29', why }
+    const drawn = limitsOn([insurer('2027-05-03'), stay], '2027-05-01', scale)
+    expect(drawn.map((l) => [l.name, l.named, l.before])).toEqual([
+      ['planting', true, true],
+      ['insurer’s last day', true, false],
+      ['grazed', true, true],
+    ])
+    const left: Schemas['Limit'] = { ...stay, from: '2027-04-01' }
+    expect(limitsOn([insurer('2027-05-03'), left], '2027-05-01', scale)[2]?.named).toBe(false)
+  })
   it('leaves out what is out of sight and cuts what begins before it', () => {
     expect(limitsOn([insurer('2027-03-20'), insurer('2027-07-01')], '2027-08-01', scale)).toEqual(
       [],

@@ -23,8 +23,11 @@ const KINDS = {
   GRAZED: ['grazed', 'grazed'],
   NO_GRAZING: ['barred', 'no grazing'],
 } as const
-/** What a letter of a name takes, px. */
-const LETTER = 6
+/** What a letter of a name takes, and its distance from what it names, px. */
+const [LETTER, GAP] = [6, 5] as const
+
+type Span = readonly [number, number]
+const clash = (a: Span, b: Span) => a[0] < b[1] && b[0] < a[1]
 
 /** The limits of a field that are in sight; a name is left out where it would cover another. */
 export function limitsOn(
@@ -42,8 +45,7 @@ export function limitsOn(
     const wide = from !== to
     const left = x(scale, from)
     const right = wide ? x(scale, plus(to, 1)) : left
-    const before = right + name.length * LETTER > scale.width
-    return { key, name, why, left, right, wide, before, named: true }
+    return { key, name, why, left, right, wide, before: false, named: true }
   }
   const all = [
     ...(plantOn ? [one('plant', 'planting', plantOn, plantOn)] : []),
@@ -51,17 +53,28 @@ export function limitsOn(
       const [key, name] = KINDS[l.kind]
       return one(key, name, l.from, l.to, l.why)
     }),
-  ].filter((l) => l.right >= 0 && l.left <= scale.width)
+  ]
+    .filter((l) => l.right >= 0 && l.left <= scale.width)
+    .map((l) =>
+      l.wide ? { ...l, left: Math.max(0, l.left), right: Math.min(scale.width, l.right) } : l,
+    )
+  name(all, scale.width)
+  return all
+}
+
+/** Lines are named first, from left to right: behind, else before, else not at all. */
+function name(all: DrawnLimit[], width: number) {
   const lines = all.filter((l) => !l.wide).sort((a, b) => a.left - b.left)
-  // Two lines close to each other: the first is named before it, the second behind it.
-  lines.forEach((l, i) => {
-    const next = lines[i + 1]
-    if (next && next.left - l.left < l.name.length * LETTER) {
-      l.before = true
-      l.named = l.left > l.name.length * LETTER
-    }
-  })
-  return all.map((l) =>
-    l.wide ? { ...l, left: Math.max(0, l.left), right: Math.min(scale.width, l.right) } : l,
-  )
+  const taken: Span[] = []
+  for (const l of [...lines, ...all.filter((a) => a.wide)]) {
+    const long = l.name.length * LETTER
+    const others = [...taken, ...lines.filter((o) => o !== l).map((o): Span => [o.left, o.left])]
+    const free = (s: Span) => s[0] >= 0 && s[1] <= width && !others.some((o) => clash(o, s))
+    const behind: Span = [l.right + GAP, l.right + GAP + long]
+    const before: Span = [l.left - GAP - long, l.left - GAP]
+    l.before = !free(behind)
+    const at = l.before ? before : behind
+    l.named = free(at)
+    if (l.named) taken.push(at)
+  }
 }

@@ -18,6 +18,8 @@ const speciesItems = computed(() =>
   (session.choices?.species ?? []).map((s) => ({ title: s.name, value: s.id, family: s.family })),
 )
 
+/** A rate of tens is meant in whole units, a small one to the tenth. */
+const [WHOLE_FROM, TENTHS] = [20, 10] as const
 /** Rates as typed, so that a half-typed number is not rewritten under the thumb. */
 const rates = ref<string[]>([])
 watch(
@@ -28,7 +30,7 @@ watch(
       const typed = readNumber(rates.value[i] ?? '', session.units).value ?? NaN
       return Math.abs(typed - now) < SAME
         ? (rates.value[i] ?? '')
-        : String(Math.round(now * 10) / 10)
+        : String(now < WHOLE_FROM ? Math.round(now * TENTHS) / TENTHS : Math.round(now))
     })
   },
   { immediate: true, deep: true },

@@ -19,7 +19,7 @@ import { boundsOf } from './axisBounds'
 
 const [HOURS_TALL, FEW_BARS, MANY_BARS] = [146, 3, 6] as const
 /** Where lanes begin under the ground, px: above them stand the limits' names. */
-export const LANES_AT = 18
+export const LANES_AT = 23
 
 interface Shown {
   shown?: FieldSeason
