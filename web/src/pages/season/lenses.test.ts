@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Furrow, Schemas } from '../../api/client'
-import { endingOf, seedingOf, workOf } from './lenses'
+import { endingOf, groundOf, seedingOf, workOf } from './lenses'
 
 const TODAY = '2026-09-12'
 const edge = (day: string) => ({ day, reason: { text: '', figures: {} } })
@@ -44,6 +44,27 @@ describe('lenses over the season’s rows', () => {
     expect(seedingOf(furrow({ plan: undefined, leftOutReason: 'sold' }), TODAY).small).toBe(
       'left out',
     )
+  })
+  it('says when a drill can go on it', () => {
+    const ground = (more: object) => [
+      { fieldId: 'f', wetness: 0.8, hours: 31, from: '2026-09-12T00:00:00', limit: '', ...more },
+    ]
+    expect(groundOf(furrow({}), ground({}), TODAY)).toEqual({
+      big: '31 h',
+      small: 'to drill from today',
+    })
+    expect(groundOf(furrow({}), ground({ from: '2026-09-13T07:00:00' }), TODAY).small).toBe(
+      'to drill from 13 Sep',
+    )
+    const wet = ground({ hours: 0, from: undefined, limit: 'ground' })
+    expect(groundOf(furrow({}), wet, TODAY)).toEqual({
+      big: 'too wet',
+      small: 'for three days',
+      rust: true,
+    })
+    expect(groundOf(furrow({}), ground({ from: undefined, limit: 'rain' }), TODAY).big).toBe('rain')
+    expect(groundOf(furrow({}), undefined, TODAY)).toEqual({ big: '–', small: '' })
+    expect(groundOf(furrow({ plan: undefined }), [], TODAY).small).toBe('no cover yet')
   })
   it('says when and how it ends', () => {
     const label = (way: string) => `<${way}>`

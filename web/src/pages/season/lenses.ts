@@ -8,6 +8,7 @@ export const LENSES = [
   { value: 'odds', title: 'Odds' },
   { value: 'seeding', title: 'Seed this week' },
   { value: 'ending', title: 'Endings' },
+  { value: 'ground', title: 'Ground' },
   { value: 'work', title: 'Work' },
 ] as const
 export type Lens = (typeof LENSES)[number]['value']
@@ -44,6 +45,22 @@ export function endingOf(f: Furrow, label: (way: string) => string): Said {
   if (f.endedOn) return { big: sayDay(f.endedOn), small: 'ended' }
   if (!f.plan) return { big: '–', small: '' }
   return { big: sayDay(f.plan.plan.endOn), small: label(f.plan.plan.ending) }
+}
+
+/** What stops a drill, as it is said under a field. */
+const STOPS: Record<string, string> = { ground: 'too wet', 'cold ground': 'too cold' }
+
+/** How long a drill can go on it in the next three days, and from when. */
+export function groundOf(
+  f: Furrow,
+  grounds: readonly Schemas['GroundView'][] | undefined,
+  today: string,
+): Said {
+  const g = grounds?.find((one) => one.fieldId === f.fieldId)
+  if (!g) return { big: '–', small: grounds && !f.plan ? 'no cover yet' : '' }
+  if (!g.from) return { big: STOPS[g.limit] ?? g.limit, small: 'for three days', rust: true }
+  const day = g.from.slice(0, 'yyyy-mm-dd'.length)
+  return { big: `${g.hours} h`, small: `to drill from ${day === today ? 'today' : sayDay(day)}` }
 }
 
 /** The next job that is laid out on it. */

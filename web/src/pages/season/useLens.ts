@@ -6,7 +6,7 @@ import { useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { between, sayDay } from '../../words/days'
 import { useKinds } from '../../words/kinds'
-import { endingOf, LENSES, seedingOf, workOf, type Lens, type Said } from './lenses'
+import { endingOf, groundOf, LENSES, seedingOf, workOf, type Lens, type Said } from './lenses'
 import { leftOf, type OpenField } from './openWays'
 import { pressing } from './said'
 
@@ -27,6 +27,9 @@ export function provideLens() {
   const { data: work } = useRead('/api/farms/{farmId}/field-work', () =>
     lens.value === 'work' ? {} : null,
   )
+  const { data: grounds } = useRead('/api/farms/{farmId}/hours/ground', () =>
+    lens.value === 'ground' ? {} : null,
+  )
   const today = computed(() => session.farm?.today ?? '')
   const sayers: Record<Lens, Sayer> = {
     odds: () => undefined,
@@ -35,6 +38,7 @@ export function provideLens() {
         ? leftOf(open, between(today.value, open.closes), sayDay(open.closes), pressing(f))
         : seedingOf(f, today.value),
     ending: (f) => endingOf(f, (way) => kinds.ending(way)?.label ?? way),
+    ground: (f) => groundOf(f, grounds.value, today.value),
     work: (f) => workOf(f, work.value?.items ?? [], today.value),
   }
   provide(SAYER, (f, open) => sayers[lens.value](f, open))

@@ -219,6 +219,19 @@ class EndingTest {
     JsonNode hours = owner.get(farm + "/hours").ok().json();
     assertThat(hours.get("hours")).hasSize(72);
     assertThat(hours.at("/hours/0/time").asString()).startsWith("2026-09-12T00:00");
+    JsonNode grounds = owner.get(farm + "/hours/ground").ok().json();
+    assertThat(grounds.size()).isGreaterThan(20);
+    for (JsonNode g : grounds) {
+      String at = farm + "/hours?fieldId=" + g.get("fieldId").asString();
+      JsonNode one = owner.get(at).ok().json();
+      assertThat(g.get("wetness")).isEqualTo(one.get("topSoilWetness"));
+      long goes = 0;
+      for (JsonNode h : one.get("hours")) {
+        goes += h.at("/drilling/verdict").asString().equals("go") ? 1 : 0;
+      }
+      assertThat(g.get("hours").asLong()).as("one question, one answer").isEqualTo(goes);
+      assertThat(g.has("from")).isEqualTo(goes > 0);
+    }
     StringBuilder csv =
         new StringBuilder(
             "time,temp_c,dew_point_c,wind_m_s,gust_m_s,rain_mm,solar_w_m2,soil_temp_c\n");

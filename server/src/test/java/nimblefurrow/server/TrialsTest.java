@@ -110,6 +110,7 @@ class TrialsTest {
     to.put("apart", true);
     t = owner.post(at + "/parts", to).ok().json();
     assertThat(t.get("partable").asBoolean()).isFalse();
+    assertThat(owner.call("DELETE", at, null).refused(422)).contains("one field again");
     assertThat(t.at("/parts/0/name").asString()).isEqualTo("Killdeer West: short");
     assertThat(t.at("/parts/1/name").asString()).isEqualTo("Killdeer West: way 2");
     Map<String, Object> costs = new HashMap<>();
@@ -118,6 +119,7 @@ class TrialsTest {
     to.put("version", t.get("version").asLong());
     to.put("apart", false);
     owner.post(at + "/parts", to).ok();
+    owner.delete(at).ok();
     JsonNode again = worked(owner, farm, "Killdeer West");
     assertThat(again.get("areaHa")).isEqualTo(field.get("areaHa"));
     assertThat(again.get("computedAreaHa")).isEqualTo(field.get("computedAreaHa"));

@@ -8,6 +8,7 @@ import nimblefurrow.core.units.Keyed;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Unit;
 import nimblefurrow.core.units.UnitSystem;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Hour by hour: can the roller, the sprayer, the drone or the drill go, and what limits it? Limits
@@ -260,6 +261,38 @@ public final class WorkHours {
     worst.above(h.rainMm(), 0, 1, "rain");
     worst.below(h.soilTempC(), 4, 0, "cold ground");
     return worst.judged();
+  }
+
+  /**
+   * A span of hours for one kind of work.
+   *
+   * @param hours in which it goes
+   * @param first of them, as an index from the first hour of all; null where there is none
+   * @param limit what stops it at the first hour in which it does not go; empty where it always
+   *     does
+   */
+  public record Going(int hours, @Nullable Integer first, String limit) {}
+
+  /**
+   * {@return when drilling goes within a span}
+   *
+   * @param from first hour, as an index from the first
+   * @param to hour behind the last
+   */
+  public Going drillingGoes(int from, int to) {
+    int goes = 0;
+    Integer first = null;
+    String limit = "";
+    for (int i = from; i < to; i++) {
+      Judged j = drilling(i);
+      if (j.verdict() == Verdict.GO) {
+        goes++;
+        first = first == null ? Integer.valueOf(i) : first;
+      } else if (limit.isEmpty()) {
+        limit = j.limit();
+      }
+    }
+    return new Going(goes, first, limit);
   }
 
   private double lowest(int i, int back) {

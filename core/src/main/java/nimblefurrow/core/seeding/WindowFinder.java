@@ -32,9 +32,9 @@ public final class WindowFinder {
   private final CropSeasons crop;
 
   /** Many mixes share a species, and many ways lay it on the ground alike. */
-  private final Map<Spread, LocalDate> lastDays = new ConcurrentHashMap<>();
+  private final Map<Lying, LocalDate> lastDays = new ConcurrentHashMap<>();
 
-  private record Spread(Species species, Placement placement, Soil soil, LocalDate first) {}
+  private record Lying(Species species, Placement placement, Soil soil, LocalDate first) {}
 
   public WindowFinder(Climate climate, CropSeasons crop) {
     this.climate = climate;
@@ -100,7 +100,7 @@ public final class WindowFinder {
     Placement placement = method.placement();
     LocalDate last =
         lastDays.computeIfAbsent(
-            new Spread(species, placement, site.soil(), edges.opens().day()),
+            new Lying(species, placement, site.soil(), edges.opens().day()),
             s -> new SurfaceEmergence(crop, species, placement, s.soil()).lastDay(s.first()));
     return new Window.Edge(
         last,

@@ -54,6 +54,13 @@ class HourLimitsTest {
       return set("dew", temp[0]).set("sun", 0);
     }
 
+    Table rainAt(int... hours) {
+      for (int h : hours) {
+        rain[h] = 0.5;
+      }
+      return this;
+    }
+
     WorkHours hours() {
       return WorkHours.of(new WorkHours.Hourly(temp, dew, wind, gust, rain, sun, soil), ground);
     }
@@ -368,5 +375,15 @@ class HourLimitsTest {
     Table rainy = new Table();
     rainy.rain[3] = 300.1;
     assertThatThrownBy(rainy::hours).hasMessageContaining("rainMm of hour 3");
+  }
+
+  @Test
+  void hoursOfASpanAreCountedFromTheFirstThatGoes() {
+    WorkHours all = new Table().nothingDries().hours();
+    assertThat(all.drillingGoes(0, HOURS)).isEqualTo(new WorkHours.Going(HOURS, 0, ""));
+    assertThat(all.drillingGoes(4, 10)).isEqualTo(new WorkHours.Going(6, 4, ""));
+    WorkHours rain = new Table().nothingDries().rainAt(0, 1, 5).hours();
+    assertThat(rain.drillingGoes(0, 10)).isEqualTo(new WorkHours.Going(7, 2, "rain"));
+    assertThat(rain.drillingGoes(0, 2)).isEqualTo(new WorkHours.Going(0, null, "rain"));
   }
 }

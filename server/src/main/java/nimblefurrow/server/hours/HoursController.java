@@ -1,5 +1,6 @@
 package nimblefurrow.server.hours;
 
+import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.people.Access;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +29,13 @@ class HoursController {
       @PathVariable UUID farmId, @RequestParam(required = false) @Nullable UUID fieldId) {
     access.see(farmId);
     return hours.fromDays(farmId, fieldId);
+  }
+
+  /** The ground of every field with a cover, and when a drill can go on it. */
+  @GetMapping("/ground")
+  List<HoursService.GroundView> ground(@PathVariable UUID farmId) {
+    access.see(farmId);
+    return hours.ground(farmId);
   }
 
   /** An hourly table in place of the station's days. */

@@ -82,10 +82,55 @@ class HoursService {
       double growingDegrees,
       List<HourView> hours) {}
 
+  /**
+   * A field's ground.
+   *
+   * @param wetness of the upper ground today, 0 dry to 1 full
+   * @param hours of the next three days in which a drill can go
+   * @param from the first of them; null where there is none
+   * @param limit what stops it first; empty where it always goes
+   */
+  record GroundView(
+      UUID fieldId, double wetness, int hours, @Nullable LocalDateTime from, String limit) {}
+
+  /** The ground of every field with a cover, today and in the days ahead. */
+  List<GroundView> ground(UUID farmId) {
+    FarmView farm = farms.see(farmId);
+    FarmWeather weather = weathers.of(farm);
+    DailyWeather days = days(farm, weather);
+    WorkHours.Hourly hourly = HourlyFromDaily.of(days, weather.place());
+    LocalDateTime start = days.start().atStartOfDay();
+    List<GroundView> all = new ArrayList<>();
+    for (PlannedField f : planned.all(farm.id())) {
+      if (f.cover() != null) {
+        double wetness = wetness(f);
+        WorkHours.Going g = WorkHours.of(hourly, wetness).drillingGoes(HOURS, HOURS * (DAYS + 1));
+        LocalDateTime from = g.first() == null ? null : start.plusHours(g.first());
+        all.add(new GroundView(f.field().id(), wetness, g.hours(), from, g.limit()));
+      }
+    }
+    return all;
+  }
+
   /** From the days before, today and those ahead. */
   HoursView fromDays(UUID farmId, @Nullable UUID fieldId) {
     FarmView farm = farms.see(farmId);
     FarmWeather weather = weathers.of(farm);
+    DailyWeather days = days(farm, weather);
+    WorkHours.Hourly hourly = HourlyFromDaily.of(days, weather.place());
+    return view(
+        farm,
+        fieldId,
+        days.start().atStartOfDay(),
+        hourly,
+        HOURS,
+        farm.demo()
+            ? "a simulated forecast of days, spread over hours"
+            : "days at the station, spread over hours");
+  }
+
+  /** Yesterday, today and the days ahead. */
+  private DailyWeather days(FarmView farm, FarmWeather weather) {
     DailyWeather ahead =
         weathers
             .ahead(farm, DAYS - 1)
@@ -97,17 +142,7 @@ class HoursService {
                             + farm.today()
                             + ": import days to come at the station, or an hourly forecast here."));
     DailyWeather record = weather.record();
-    DailyWeather days = record.slice(record.end().minusDays(1), record.end()).followedBy(ahead);
-    WorkHours.Hourly hourly = HourlyFromDaily.of(days, weather.place());
-    return view(
-        farm,
-        fieldId,
-        days.start().atStartOfDay(),
-        hourly,
-        HOURS,
-        farm.demo()
-            ? "a simulated forecast of days, spread over hours"
-            : "days at the station, spread over hours");
+    return record.slice(record.end().minusDays(1), record.end()).followedBy(ahead);
   }
 
   /** From an hourly table; its first day only wets and dries the stems when there are more. */

@@ -338,10 +338,20 @@ public class TrialService {
     return all;
   }
 
-  /** Takes a trial out of the list; it can be brought back. */
+  /**
+   * Takes a trial out of the list; it can be brought back.
+   *
+   * @throws Refused while its ways are parts of the field: they could no more be joined with it
+   */
   @Transactional
   public void remove(UUID farmId, UUID id, boolean removed) {
     Trial t = trials.get(farmId, id, AWAY);
+    if (removed && t.parts != null) {
+      throw new Refused(
+          "apart",
+          "The ways of this trial are parts of its field. Make it one field again, then take the"
+              + " trial away.");
+    }
     t.removed = removed;
     trials.saveAndFlush(t);
   }
