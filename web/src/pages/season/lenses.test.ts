@@ -51,10 +51,10 @@ describe('lenses over the season’s rows', () => {
     ]
     expect(groundOf(furrow({}), ground({}), TODAY)).toEqual({
       big: '31 h',
-      small: 'to drill from today',
+      small: 'fit from today',
     })
     expect(groundOf(furrow({}), ground({ from: '2026-09-13T07:00:00' }), TODAY).small).toBe(
-      'to drill from 13 Sep',
+      'fit from 13 Sep',
     )
     const wet = ground({ hours: 0, from: undefined, limit: 'ground' })
     expect(groundOf(furrow({}), wet, TODAY)).toEqual({
@@ -64,7 +64,7 @@ describe('lenses over the season’s rows', () => {
     })
     expect(groundOf(furrow({}), ground({ from: undefined, limit: 'rain' }), TODAY).big).toBe('rain')
     expect(groundOf(furrow({}), undefined, TODAY)).toEqual({ big: '–', small: '' })
-    expect(groundOf(furrow({ plan: undefined }), [], TODAY).small).toBe('no cover yet')
+    expect(groundOf(furrow({ plan: undefined }), [], TODAY).small).toBe('no cover on it')
   })
   it('says when and how it ends', () => {
     const label = (way: string) => `<${way}>`

@@ -57,10 +57,10 @@ export function groundOf(
   today: string,
 ): Said {
   const g = grounds?.find((one) => one.fieldId === f.fieldId)
-  if (!g) return { big: '–', small: grounds && !f.plan ? 'no cover yet' : '' }
+  if (!g) return { big: '–', small: grounds ? 'no cover on it' : '' }
   if (!g.from) return { big: STOPS[g.limit] ?? g.limit, small: 'for three days', rust: true }
   const day = g.from.slice(0, 'yyyy-mm-dd'.length)
-  return { big: `${g.hours} h`, small: `to drill from ${day === today ? 'today' : sayDay(day)}` }
+  return { big: `${g.hours} h`, small: `fit from ${day === today ? 'today' : sayDay(day)}` }
 }
 
 /** The next job that is laid out on it. */
