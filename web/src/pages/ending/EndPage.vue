@@ -98,7 +98,7 @@ const SHEETS = [
             <router-link :to="`/fields/${page.fieldId}`">{{ page.field }}</router-link>
           </h1>
           <p class="muted">
-            {{ session.amount(page.areaHa, 'HA', 1) }} · {{ page.crop }} planted
+            {{ session.amount(page.areaHa, 'HA') }} · {{ page.crop }} planted
             {{ sayDay(page.plantOn) }}<template v-if="page.organic"> · organic</template
             ><template v-if="page.endedOn"> · ended {{ sayDay(page.endedOn) }}</template>
           </p>

@@ -28,8 +28,10 @@ const keyed = (r: Schemas['EndingRow']) =>
 const scale = computed(() => reach(listed.value.flatMap((r) => sides(keyed(r)))))
 const hidden = computed(() => props.rows.length - listed.value.length)
 type Range = Schemas['EndingRange']
-const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') =>
-  `${session.amount(r.low, unit).replace(/ [^ ]*$/, '')}–${session.amount(r.high, unit)}`
+const range = (r: Range, unit: 'MG_PER_HA' | 'KG_PER_HA' | 'SHARE' | 'MM') => {
+  const [low, high] = [session.amount(r.low, unit), session.amount(r.high, unit)]
+  return low === high ? 'every year' : `${low.replace(/ [^ ]*$/, '')}–${high}`
+}
 const weeks = (n: number) => ['none', '1 week'][Math.round(n)] ?? `${Math.round(n)} weeks`
 </script>
 
