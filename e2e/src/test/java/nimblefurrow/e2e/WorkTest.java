@@ -26,8 +26,8 @@ class WorkTest {
   }
 
   /**
-   * Taps until what was meant is seen: while the plan is laid out again by itself, a tap is refused
-   * with a sentence, and a grower taps again.
+   * Taps until what was meant is seen. Once in a while a tap on a busy machine changed nothing and
+   * it is not known why: each that has to be made again is told with what the page says then.
    */
   private static void taps(Page page, String name, Runnable seen) {
     for (int i = 0; i < TRIES; i++) {
@@ -35,8 +35,9 @@ class WorkTest {
       try {
         seen.run();
         return;
-      } catch (AssertionFailedError refused) {
-        // Refused; once more.
+      } catch (AssertionFailedError nothing) {
+        String said = page.locator(".v-snackbar").allInnerTexts().toString();
+        System.err.println("WorkTest: \"" + name + "\" changed nothing; the page says " + said);
       }
     }
     seen.run();
