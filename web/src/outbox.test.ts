@@ -158,6 +158,26 @@ describe('what is written without a signal', () => {
     expect(answers).toHaveLength(1)
   })
 
+  it('a later word that goes straight out takes the place of one that was refused', async () => {
+    await outbox.send(job('ridge'))
+    answers = [{ status: 422, body: { detail: 'No.' } }]
+    await outbox.flush()
+    answers = [ok({ items: 1 })]
+    expect(await outbox.send(job('ridge', 0))).toEqual({ items: 1 })
+    expect(waits()).toEqual([])
+  })
+
+  it('what is written while another is on its way goes right after it', async () => {
+    await outbox.send(job('ridge'))
+    answers = [ok(), ok(), ok()]
+    const going = outbox.flush()
+    await outbox.send(job('ridge', 0))
+    await outbox.send(job('bench'))
+    await going
+    expect(sent.slice(1).map((s) => s.body)).toEqual([{ share: 1 }, { share: 0 }, { share: 1 }])
+    expect(waits()).toEqual([])
+  })
+
   it('is mended and sent, or dropped', async () => {
     await outbox.send(job('ridge'))
     await outbox.send(job('bench'))

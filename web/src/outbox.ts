@@ -97,6 +97,9 @@ export async function send<T>(w: Waiting): Promise<T | undefined> {
   const got = unsent().length ? undefined : await go(w)
   if (got !== undefined) {
     void gone(w)
+    // An earlier word that was refused is outranked by this one, as one that waits would be.
+    if (waiting.value.some((o) => o.about === w.about))
+      waiting.value = waiting.value.filter((o) => o.about !== w.about)
     return got as T
   }
   waiting.value = [...waiting.value.filter((o) => o.about !== w.about), w]
@@ -131,22 +134,28 @@ export function mend(w: Waiting, body: unknown): Promise<void> {
   return flush()
 }
 
+/** The next that waits for nothing but a signal. */
+const first = () => unsent().find((w) => !held(w))
+const forgetIt = (w: Waiting) => (waiting.value = waiting.value.filter((o) => !same(o, w)))
+const stands = (w: Waiting, problem: string) =>
+  (waiting.value = waiting.value.map((o) => (same(o, w) ? { ...w, problem } : o)))
+
 /** Sends what waits; stops where the signal does. What is refused stays, with the reason. */
 export async function flush(): Promise<void> {
   if (flushing || !unsent().length) return
   flushing = true
   let sent = 0
   try {
-    for (const next of unsent()) {
-      if (held(next)) continue
+    // Asked anew each time: what is written meanwhile goes along.
+    for (let next = first(); next; next = first()) {
       try {
         if ((await goOnce(next)) === undefined) break
-        waiting.value = waiting.value.filter((o) => !same(o, next))
+        forgetIt(next)
         void gone(next)
       } catch (e) {
         const problem = (e as Error).message
         notice.show(`${next.said} could not be kept: ${problem}`)
-        waiting.value = waiting.value.map((o) => (same(o, next) ? { ...next, problem } : o))
+        stands(next, problem)
       }
       sent++
     }

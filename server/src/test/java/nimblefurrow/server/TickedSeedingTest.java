@@ -3,8 +3,11 @@ package nimblefurrow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -74,5 +77,41 @@ class TickedSeedingTest {
       assertThat(stock(owner, farm)).isEqualTo(before);
     }
     assertThat(drawn).as("some of it came out of lots").isPositive();
+  }
+
+  @Test
+  void whatTheLogClosesIsOpenAgainWhenItIsTakenOutThere() throws Exception {
+    Api owner = Api.owner();
+    String farm = owner.demoCopy();
+    JsonNode work = WorkTest.kept(owner, farm);
+    List<JsonNode> seedings = new ArrayList<>();
+    work.get("items")
+        .forEach(
+            i -> {
+              if (i.get("job").asString().equals("seed")) {
+                seedings.add(i);
+              }
+            });
+    JsonNode byHand = seedings.get(0);
+    String entry =
+        farm + "/fields/" + byHand.get("fieldId").asString() + "/log/" + UUID.randomUUID();
+    owner.put(entry, Map.of("doneOn", "2026-09-11", "kind", "seeded", "words", "")).ok();
+    assertThat(share(owner.get(farm + "/field-work"), byHand)).isEqualTo(1);
+
+    // Another job's tick writes nothing about this one.
+    String other = farm + "/field-work/" + seedings.get(1).get("id").asString() + "/done";
+    assertThat(share(owner.post(other, Map.of("share", 1)), byHand)).isEqualTo(1);
+    owner.delete(entry).ok();
+    assertThat(share(owner.get(farm + "/field-work"), byHand)).isZero();
+    assertThat(share(owner.get(farm + "/field-work"), seedings.get(1))).isEqualTo(1);
+  }
+
+  private static double share(Api.Answer work, JsonNode job) throws Exception {
+    for (JsonNode i : work.ok().json().get("items")) {
+      if (i.get("id").equals(job.get("id"))) {
+        return i.get("shareDone").asDouble();
+      }
+    }
+    throw new AssertionError(job);
   }
 }

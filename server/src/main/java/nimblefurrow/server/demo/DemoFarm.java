@@ -15,6 +15,8 @@ import java.util.UUID;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Station;
 import nimblefurrow.core.weather.WeatherGenerator;
+import nimblefurrow.server.archive.FarmContent;
+import nimblefurrow.server.archive.FarmStore;
 import nimblefurrow.server.farm.FarmService;
 import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.fields.CropView;
@@ -68,7 +70,9 @@ class DemoFarm implements SmartInitializingSingleton {
   private final DemoHerd herd;
   private final DemoOwnJobs ownJobs;
   private final TransactionTemplate transaction;
+  private final FarmStore store;
   private final String tokenFile;
+  private volatile @Nullable Fresh fresh;
 
   DemoFarm(
       DemoMode mode,
@@ -87,6 +91,7 @@ class DemoFarm implements SmartInitializingSingleton {
       DemoHerd herd,
       DemoOwnJobs ownJobs,
       TransactionTemplate transaction,
+      FarmStore store,
       @Value("${nimble-furrow.demo-token-file}") String tokenFile) {
     this.mode = mode;
     this.accounts = accounts;
@@ -104,6 +109,7 @@ class DemoFarm implements SmartInitializingSingleton {
     this.herd = herd;
     this.ownJobs = ownJobs;
     this.transaction = transaction;
+    this.store = store;
     this.tokenFile = tokenFile;
   }
 
@@ -123,11 +129,7 @@ class DemoFarm implements SmartInitializingSingleton {
   private void load() {
     Person owner = accounts.openWithoutPassword(DemoMode.OWNER, "Maren");
     UUID farm = found(NAME, owner, null);
-    load(farm, "fields", owner.id());
-    shed.load(farm);
-    trials.load(farm);
-    herd.load(farm);
-    ownJobs.load(farm);
+    loadWhole(farm, owner.id());
     // Next door someone else farms, for whom the demo's owner may work.
     Person neighbour = accounts.openWithoutPassword(NEIGHBOUR, "Ilse");
     UUID next = found(NEXT_DOOR, neighbour, farms.get(farm).stationId());
@@ -149,13 +151,26 @@ class DemoFarm implements SmartInitializingSingleton {
                       .map(FarmView::stationId)
                       .orElseThrow(() -> new NotFound("The demo farm is not loaded."));
               UUID farm = found(name, owner, first);
-              load(farm, "fields", owner.id());
-              shed.load(farm);
-              trials.load(farm);
-              herd.load(farm);
-              ownJobs.load(farm);
+              Fresh known = fresh;
+              if (known == null) {
+                loadWhole(farm, owner.id());
+                fresh = new Fresh(store.withoutWeather(farm), owner.id());
+              } else {
+                store.put(known.content, farm, Map.of(known.owner, owner.id()));
+              }
               return farms.see(farm);
             }));
+  }
+
+  /** The farm as it was loaded before anyone touched it, and who owned it then. */
+  private record Fresh(FarmContent content, UUID owner) {}
+
+  private void loadWhole(UUID farm, UUID owner) {
+    load(farm, "fields", owner);
+    shed.load(farm);
+    trials.load(farm);
+    herd.load(farm);
+    ownJobs.load(farm);
   }
 
   private UUID found(String name, Person owner, @Nullable UUID station) {

@@ -65,42 +65,49 @@ class KeptPlan {
     crew.all(farmId).forEach(c -> doers.put(c.id(), Doer.onFoot(c.id(), c.name()).name()));
     DoneLog.Written written = doneLog.read(farms.get(farmId));
     return items.findByFarmId(farmId).stream()
-        .peek(i -> closed(written, i))
         // Who is not let in on a customer's farm any more sees none of its jobs.
         .filter(i -> i.customerId == null || customers.containsKey(i.customerId))
+        .map(i -> Stand.of(i, written))
         .sorted(
-            Comparator.comparing((WorkItem i) -> i.startOn)
-                .thenComparing(i -> i.finishOn)
-                .thenComparing(i -> i.id))
-        .map(
-            i ->
-                new WorkViews.ItemView(
-                    i.id,
-                    i.fieldId,
-                    names.getOrDefault(i.fieldId, ""),
-                    i.customerId,
-                    i.customerId == null ? null : customers.get(i.customerId),
-                    i.job,
-                    JobKind.of(i.job),
-                    i.way,
-                    label(i),
-                    i.doerId,
-                    doers.getOrDefault(i.doerId, "no one any more"),
-                    i.startOn,
-                    i.finishOn,
-                    i.hours,
-                    i.shareDone,
-                    StoredShift.views(i.segments)))
+            Comparator.comparing(Stand::start)
+                .thenComparing(Stand::finish)
+                .thenComparing(s -> s.item.id))
+        .map(s -> view(s, names, customers, doers))
         .toList();
   }
 
-  /** What the field's log says is done is done, whoever wrote it there. */
-  private static void closed(DoneLog.Written written, WorkItem i) {
-    LocalDate logged = i.shareDone >= 1 ? null : written.day(i);
-    if (logged != null) {
-      i.shareDone = 1;
-      i.finishOn = logged;
-      i.startOn = logged.isBefore(i.startOn) ? logged : i.startOn;
+  private static WorkViews.ItemView view(
+      Stand stand, Map<UUID, String> names, Map<UUID, String> customers, Map<UUID, String> doers) {
+    WorkItem i = stand.item;
+    return new WorkViews.ItemView(
+        i.id,
+        i.fieldId,
+        names.getOrDefault(i.fieldId, ""),
+        i.customerId,
+        i.customerId == null ? null : customers.get(i.customerId),
+        i.job,
+        JobKind.of(i.job),
+        i.way,
+        label(i),
+        i.doerId,
+        doers.getOrDefault(i.doerId, "no one any more"),
+        stand.start,
+        stand.finish,
+        i.hours,
+        stand.share,
+        StoredShift.views(i.segments));
+  }
+
+  /**
+   * How a job stands: what the field's log says is done is done, whoever wrote it there, and only
+   * as long as it stands there; the job itself is not touched.
+   */
+  private record Stand(WorkItem item, LocalDate start, LocalDate finish, double share) {
+    static Stand of(WorkItem i, DoneLog.Written written) {
+      LocalDate logged = i.shareDone >= 1 ? null : written.day(i);
+      return logged == null
+          ? new Stand(i, i.startOn, i.finishOn, i.shareDone)
+          : new Stand(i, logged.isBefore(i.startOn) ? logged : i.startOn, logged, 1);
     }
   }
 

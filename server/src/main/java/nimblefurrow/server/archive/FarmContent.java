@@ -1,0 +1,12 @@
+package nimblefurrow.server.archive;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A farm as it stands in the database.
+ *
+ * @param farm the farm's own row, as JSON
+ * @param rows its rows by table, each as JSON
+ */
+public record FarmContent(String farm, Map<String, List<String>> rows) {}
