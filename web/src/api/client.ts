@@ -112,3 +112,21 @@ export async function sendFile<T>(
   if (!response.ok) throw refusal(response.status, body)
   return body as T
 }
+
+/** Sends a file as it is; it may be stopped. */
+export async function sendWhole<T>(
+  path: string,
+  file: File,
+  type: string,
+  signal: AbortSignal,
+): Promise<T> {
+  const response = await fetch(path, {
+    method: 'POST',
+    body: file,
+    headers: { 'Content-Type': type, 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+    signal,
+  })
+  const body: unknown = await response.json().catch(() => ({}))
+  if (!response.ok) throw refusal(response.status, body)
+  return body as T
+}

@@ -1,7 +1,7 @@
 import { hashKey, isCancelledError, QueryClient, useQuery } from '@tanstack/vue-query'
 import type { HttpMethod } from 'openapi-typescript-helpers'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask, sendFile } from '../api/client'
+import { api, ask, sendFile, sendWhole } from '../api/client'
 import type { paths } from '../api/schema'
 import { farmNow, looked } from './now'
 
@@ -203,6 +203,15 @@ export async function upload<T>(
   await anew([farmNow()])
   return answer
 }
+
+/** Founds a farm out of an archive; stopped, nothing of it is kept. */
+export const bringFarm = (file: File, signal: AbortSignal) =>
+  sendWhole<Answer<'/api/farms/archive', 'post'>>(
+    '/api/farms/archive',
+    file,
+    'application/zip',
+    signal,
+  )
 
 /**
  * Something a page shows: fetched when it is first looked at, again when what it is asked with

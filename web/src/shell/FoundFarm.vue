@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { alter } from '../farm/data'
 import { useSession } from '../session'
 import { attempt } from './attempt'
+import BringFarm from './BringFarm.vue'
 
 const session = useSession()
 const name = ref('')
@@ -27,5 +28,10 @@ async function found() {
       <v-text-field v-model="name" label="Name of the farm" autofocus />
       <v-btn class="mt-4" color="primary" type="submit" :disabled="!name.trim()">Start</v-btn>
     </form>
+    <section class="card mt-4">
+      <h2 class="mb-2">Or bring one in</h2>
+      <p class="muted mb-3">A farm that was taken away as an archive comes back as it was.</p>
+      <BringFarm />
+    </section>
   </div>
 </template>

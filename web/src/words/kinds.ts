@@ -1,4 +1,5 @@
 import { useSession } from '../session'
+import { inShort } from './inShort'
 
 /** What the server says of ways of seeding and ending; pages ask it and switch on no name. */
 export function useKinds() {
@@ -14,5 +15,8 @@ export function useKinds() {
   /** What can hurt someone at a kind of ending, from the first that has it. */
   const dangers = (trait: 'rolls' | 'sprays' | 'feeds') =>
     session.choices?.endings.find((e) => e[trait])?.safety ?? []
-  return { method, ending, species, rates, dangers }
+  /** What is in a cover, in few words. */
+  const cover = (components: readonly { species: string }[] = []) =>
+    inShort(components.map((c) => species(c.species)?.name ?? c.species))
+  return { method, ending, species, rates, dangers, cover }
 }

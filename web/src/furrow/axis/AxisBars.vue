@@ -35,7 +35,17 @@ const drawn = computed(() =>
     const planted = plant > at.right && plant < props.scale.width ? plant : undefined
     const name = within ? at.left + 3 : behind ? at.right + 5 : Math.max(0, at.left - needed)
     return [
-      { bar, ...at, told, planted, tall, top: top + (room - tall), middle: top + room / 2, name },
+      {
+        bar,
+        ...at,
+        told,
+        within,
+        planted,
+        tall,
+        top: top + (room - tall),
+        middle: top + room / 2,
+        name,
+      },
     ]
   }),
 )
@@ -87,7 +97,7 @@ const said = (b: LaneBar) =>
       />
       <path v-if="d.planted" :d="`M${d.right},${d.middle}H${d.planted - 3}`" class="planted" />
       <circle v-if="d.planted" :cx="d.planted" :cy="d.middle" r="3" class="planted" />
-      <g class="name">
+      <g :class="['name', { outside: !d.within }]">
         <path
           :d="drawing(d.bar.key)"
           :transform="`translate(${d.name},${d.middle - ICON / 2}) scale(${ICON / 20})`"
@@ -127,6 +137,11 @@ text {
   paint-order: stroke;
   stroke: color-mix(in srgb, rgb(var(--v-theme-surface)) 55%, transparent);
   stroke-width: 2px;
+}
+/* Beside its bar a name may stand on a line: the line stops before it. */
+.outside text {
+  stroke: rgb(var(--v-theme-surface));
+  stroke-width: 4px;
 }
 .planted {
   fill: none;

@@ -4,7 +4,7 @@ import AxisTicks from './AxisTicks.vue'
 import type { Level, View } from './zoom'
 
 /** What is looked at, from years to days, and the days along it. */
-defineProps<{ view: View; level: Level; width: number }>()
+defineProps<{ view: View; level: Level; width: number; levels?: readonly Level[] }>()
 defineEmits<{ go: [level: Level]; closer: []; farther: [] }>()
 </script>
 
@@ -12,6 +12,7 @@ defineEmits<{ go: [level: Level]; closer: []; farther: [] }>()
   <div class="head">
     <AxisLevels
       :level="level"
+      :levels="levels"
       @go="$emit('go', $event)"
       @closer="$emit('closer')"
       @farther="$emit('farther')"

@@ -16,7 +16,7 @@ const SHOWN_DAYS = 14
 /** Length of the strip that shows a day's hours. */
 const DAY_H = 14
 const session = useSession()
-const by = ref<'machine' | 'person'>('machine')
+const by = defineModel<'machine' | 'person'>('by', { required: true })
 const all = ref(false)
 const opened = ref('')
 

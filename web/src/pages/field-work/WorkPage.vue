@@ -16,6 +16,7 @@ import ProposalCard from './ProposalCard.vue'
 import RunLine from './RunLine.vue'
 import StandsCard from './StandsCard.vue'
 import { useRun } from './useRun'
+import WorkAxis from './WorkAxis.vue'
 
 /** The work: today and the next days, laying it out, the rush, and the odds. */
 const WORK = '/api/farms/{farmId}/field-work'
@@ -32,6 +33,7 @@ const seconds = ref(session.usual('layOutSeconds'))
 /** A round sum in the reader's unit: $160 an acre, $400 a hectare. */
 const goal = ref<number | undefined>(session.usual('goalWorth'))
 const lanes = computed(() => proposal.value ?? odds.value)
+const by = ref<'machine' | 'person'>('machine')
 const took = (now: Schemas['WorkView']) => void place(WORK, now)
 </script>
 
@@ -91,8 +93,15 @@ const took = (now: Schemas['WorkView']) => void place(WORK, now)
       :today="work.today"
       :stamp="JSON.stringify(work.items.map((i) => [i.id, i.shareDone, i.startOn]))"
     />
+    <WorkAxis v-if="work?.items.length" :work="work" :by="by" />
     <div v-if="work" class="grid">
-      <DayList :work="work" :movable="session.operator" :owner="session.owner" @changed="took" />
+      <DayList
+        v-model:by="by"
+        :work="work"
+        :movable="session.operator"
+        :owner="session.owner"
+        @changed="took"
+      />
       <div class="side">
         <OddsCard
           v-if="work.items.length"

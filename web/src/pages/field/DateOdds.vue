@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { PlanInput, Schemas } from '../../api/client'
-import { consider } from '../../farm/data'
-import { useAnswer } from '../../answer'
 import TimeChart from '../../charts/TimeChart.vue'
 import { line } from '../../charts/axes'
 import { useSession } from '../../session'
@@ -11,23 +9,16 @@ import { sentence } from '../../words/reasons'
 import GoalPicker from './GoalPicker.vue'
 
 /** The question asked backwards: by which day, which way and how thick, to reach a goal. */
-const props = defineProps<{ fieldId: string; plan: PlanInput; seasonStart: string }>()
-const emit = defineEmits<{ pick: [plan: PlanInput]; answer: [odds: Schemas['DateOddsView']] }>()
+const props = defineProps<{
+  plan: PlanInput
+  seasonStart: string
+  odds: Schemas['DateOddsView'] | null
+  trouble: string
+}>()
+const emit = defineEmits<{ pick: [plan: PlanInput] }>()
+const goal = defineModel<Schemas['GoalInput']>('goal')
 const session = useSession()
-const goal = ref<Schemas['GoalInput']>()
 const thickness = ref(1)
-
-/** Everything but the seeding day changes the answer. */
-const { answer: odds, trouble } = useAnswer(
-  () => JSON.stringify([props.fieldId, goal.value, { ...props.plan, seedOn: '', status: '' }]),
-  () =>
-    consider('/api/farms/{farmId}/fields/{fieldId}/dates', {
-      path: { fieldId: props.fieldId },
-      body: { plan: props.plan, goal: goal.value },
-    }),
-)
-
-watch(odds, (now) => now && emit('answer', now))
 
 const DASHES = ['', '7 4', '2 3', '10 3 2 3', '4 2', '1 4']
 const TENTHS = [0, 5, 10].map((n) => ({ value: n, label: String(n) }))
@@ -43,7 +34,7 @@ const THICK = computed(() => [
   },
 ])
 
-const possible = computed(() => odds.value?.methods.filter((m) => m.points.length) ?? [])
+const possible = computed(() => props.odds?.methods.filter((m) => m.points.length) ?? [])
 const methods = computed(() => {
   const all = possible.value.filter((m) => m.thickness === thickness.value)
   const mine = all.filter((m) => m.method === props.plan.method)
@@ -68,8 +59,8 @@ const span = computed(() => {
   const from = days[0] ?? props.seasonStart
   return { from, to: plus(days.at(-1) ?? from, 3) }
 })
-const tenths = (met: number) => (10 * met) / (odds.value?.years || 1)
-const tenYears = computed(() => tenths(odds.value?.wanted ?? 0))
+const tenths = (met: number) => (10 * met) / (props.odds?.years || 1)
+const tenYears = computed(() => tenths(props.odds?.wanted ?? 0))
 
 function use(m: Schemas['MethodOdds']) {
   emit('pick', {

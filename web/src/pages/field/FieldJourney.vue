@@ -7,6 +7,7 @@ import FurrowThread from '../../furrow/FurrowThread.vue'
 import FieldPicture from './FieldPicture.vue'
 import { useRoom } from '../../parts/paper'
 import { anchorOf, type Question } from './questions'
+import { useDateOdds } from './useDateOdds'
 
 /** Where on a field's way one is: the field, its seeding, its counts, its ending; its season under them. */
 defineProps<{ outcomes?: readonly Schemas['EndingRow'][] }>()
@@ -23,6 +24,7 @@ const [HEIGHT, WIDE] = [34, 700] as const
 const ABOUT: Record<string, Question> = { job: 'how', end: 'end' }
 const about = computed(() => ABOUT[route.path.split('/').at(-1) ?? ''])
 const plan = computed(() => shown.value?.furrow.plan?.plan ?? null)
+const goaled = computed(() => (shown.value?.goals.length ? plan.value : null))
 const anchor = computed(() => anchorOf(about.value ?? null, plan.value, shown.value))
 const STEPS = [
   { to: '', name: 'Field' },
@@ -30,6 +32,10 @@ const STEPS = [
   { to: '/walk', name: 'Count' },
   { to: '/end', name: 'Ending' },
 ]
+const { odds } = useDateOdds(
+  () => fieldId.value,
+  () => (about.value === 'how' && !shown.value?.furrow.seededOn ? goaled.value : null),
+)
 const path = (to: string) => `/fields/${fieldId.value}${to}`
 </script>
 
@@ -49,7 +55,7 @@ const path = (to: string) => `/fields/${fieldId.value}${to}`
       :key="about"
       :shown="shown"
       :plan="plan"
-      :odds="null"
+      :odds="odds"
       :anchor="anchor"
       :outcomes="outcomes"
       first="month"

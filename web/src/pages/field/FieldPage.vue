@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { FieldSeason, Reason, Schemas } from '../../api/client'
 import { seasonLooked } from '../../farm/now'
@@ -29,6 +29,7 @@ import PlanEditor from './PlanEditor.vue'
 import PurposeOdds from './PurposeOdds.vue'
 import StageOdds from './StageOdds.vue'
 import { anchorOf, type Question } from './questions'
+import { useDateOdds } from './useDateOdds'
 import { usePlanDraft } from './usePlanDraft'
 import WayTable from './WayTable.vue'
 import { useWindowName } from '../../shell/arrival'
@@ -56,9 +57,11 @@ const legume = computed(
   () => !!draft.value?.components.every((c) => kinds.species(c.species)?.family === 'legume'),
 )
 
-/** Odds by day of seeding, once they are asked for; drawn on the axis too. */
-const odds = ref<Schemas['DateOddsView'] | null>(null)
-watch(fieldId, () => (odds.value = null))
+/** Odds by day of seeding: on the axis, and under the third question. */
+const dates = useDateOdds(
+  () => fieldId.value,
+  () => (seeded.value ? null : tried.value),
+)
 /** Closer looks are about the days of the question that is open. */
 const asked = ref<Question | null>(null)
 const anchor = computed(() => anchorOf(asked.value, draft.value, shown.value))
@@ -90,7 +93,7 @@ useEventListener('keydown', (event) => {
     <FieldPicture
       :shown="shown"
       :plan="draft"
-      :odds="odds"
+      :odds="dates.odds.value"
       :anchor="anchor"
       :movable="session.owner"
       :proposed="dirty"
@@ -153,11 +156,12 @@ useEventListener('keydown', (event) => {
           </p>
           <template v-if="tried && !seeded">
             <DateOdds
-              :field-id="fieldId"
+              v-model:goal="dates.goal.value"
               :plan="tried"
               :season-start="shown.start"
+              :odds="dates.odds.value"
+              :trouble="dates.trouble.value"
               @pick="propose"
-              @answer="odds = $event"
             />
             <WayTable :field-id="fieldId" :plan="tried" @pick="propose" />
           </template>

@@ -3,12 +3,14 @@ import { computed } from 'vue'
 import type { Furrow } from '../../api/client'
 import { useSession } from '../../session'
 import { sentence } from '../../words/reasons'
+import { useKinds } from '../../words/kinds'
 import { pressing } from './said'
 
 /** Which field a furrow is of, its crops and cover, and what presses. */
 const props = defineProps<{ furrow: Furrow; chosen: boolean; narrow: boolean }>()
 const emit = defineEmits<{ choose: [on: boolean] }>()
 const session = useSession()
+const kinds = useKinds()
 const rust = computed(() => pressing(props.furrow))
 </script>
 
@@ -34,7 +36,7 @@ const rust = computed(() => pressing(props.furrow))
       :class="{ one: rust }"
       :title="rust ? furrow.coverWords : undefined"
     >
-      {{ furrow.coverWords }}
+      {{ rust ? kinds.cover(furrow.plan.plan.components) : furrow.coverWords }}
     </div>
     <div v-if="rust || !furrow.plan" class="line" :class="{ rust }">
       {{ sentence(session.reason(furrow.next.reason)) }}

@@ -4,6 +4,7 @@ import type { Refusal, Schemas } from '../../api/client'
 import { alter, consider, upload, useRead } from '../../farm/data'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
+import BringFarm from '../../shell/BringFarm.vue'
 import { notice } from '../../shell/notice'
 import { sayDay } from '../../words/days'
 import ReportsCard from './ReportsCard.vue'
@@ -16,6 +17,7 @@ const file = ref<File | null>(null)
 const wrong = ref<Refusal | null>(null)
 const busy = ref(false)
 const base = computed(() => `/api/farms/${session.farm?.id}`)
+const archive = computed(() => `${base.value}/archive.zip?units=${session.units}`)
 /** What was done and seen, an entry a line, in the reader's units. */
 const record = computed(() => `${base.value}/record.csv?units=${session.units}`)
 
@@ -93,6 +95,18 @@ async function bring() {
           <p>Nothing was changed.</p>
         </div>
       </form>
+    </section>
+    <section class="card mb-4">
+      <h2>The whole farm</h2>
+      <p class="muted my-2">
+        One file with everything: fields, chains, plans, work, record, pictures, papers, weather.
+        Another server makes the same farm of it. Who may see the farm stays behind.
+      </p>
+      <v-btn v-if="session.owner" variant="outlined" :href="archive" download
+        >Archive of the farm</v-btn
+      >
+      <h3 class="mt-5 mb-2">Bring one in</h3>
+      <BringFarm />
     </section>
     <section class="card">
       <h2>In a calendar</h2>

@@ -8,6 +8,7 @@ import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
 import { between, sayDay } from '../../words/days'
+import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
 import { decisions, unchosen, type Decision } from './decide'
 
@@ -15,6 +16,7 @@ import { decisions, unchosen, type Decision } from './decide'
 const props = defineProps<{ view: Schemas['SeasonView'] }>()
 const session = useSession()
 const season = useSeason()
+const kinds = useKinds()
 const box = useTemplateRef<HTMLElement>('box')
 const width = useRoom(box)
 /** A thread's height, its widest, and what stands beside it on a desk and on a phone, px. */
@@ -74,8 +76,8 @@ const accept = (what: readonly Decision[]) =>
         <span class="what">
           <router-link :to="d.to">{{ d.furrow.name }}</router-link>
           <span class="ask">{{ d.ask }}</span>
-          <span class="muted cover" :title="sentence(session.reason(d.furrow.next.reason))">{{
-            sentence(d.furrow.coverWords)
+          <span class="muted cover" :title="sentence(d.furrow.coverWords)">{{
+            sentence(kinds.cover(d.furrow.plan?.plan.components))
           }}</span>
         </span>
         <FurrowThread

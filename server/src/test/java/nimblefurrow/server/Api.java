@@ -149,6 +149,14 @@ public final class Api {
         request(path).header("Content-Type", "image/jpeg").PUT(BodyPublishers.ofByteArray(file)));
   }
 
+  /** Sends an archive as it is. */
+  public Answer archive(byte[] file) throws Exception {
+    return send(
+        request("/api/farms/archive")
+            .header("Content-Type", "application/zip")
+            .POST(BodyPublishers.ofByteArray(file)));
+  }
+
   public Answer upload(String path, String file) throws Exception {
     return upload(path, file.getBytes(StandardCharsets.UTF_8), Map.of());
   }

@@ -14,6 +14,7 @@ public final class App {
   private static App demo;
   private static App empty;
   private static App untouched;
+  private static App elsewhere;
 
   private final String address;
   private final Path tokenFile;
@@ -39,6 +40,14 @@ public final class App {
       empty = start("empty", false);
     }
     return empty;
+  }
+
+  /** Another server, on which nothing is known of the others' farms. */
+  public static synchronized App elsewhere() throws Exception {
+    if (elsewhere == null) {
+      elsewhere = start("elsewhere", false);
+    }
+    return elsewhere;
   }
 
   /** With nothing at all, for the one test that asks who is first. */

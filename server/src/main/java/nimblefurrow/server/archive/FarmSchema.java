@@ -141,6 +141,10 @@ class FarmSchema {
             Objects.requireNonNull(rows.get(name)),
             all.stream().filter(c -> !c.counted).map(Column::attribute).toList(),
             all.stream().anyMatch(c -> c.counted && c.attribute.equals("id")),
-            List.copyOf(points)));
+            List.copyOf(points),
+            keys.stream()
+                .filter(k -> k.child.equals(name) && k.parent.equals("account"))
+                .map(Key::by)
+                .toList()));
   }
 }

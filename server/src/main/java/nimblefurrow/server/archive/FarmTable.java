@@ -1,6 +1,8 @@
 package nimblefurrow.server.archive;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A table that holds rows of farms.
@@ -9,20 +11,35 @@ import java.util.List;
  * @param columns those that are written; what the database counts or computes itself is not
  * @param numbered whether the database numbers its rows in the order in which they came
  * @param points its columns that name rows of farms' tables, with those tables
+ * @param people its columns that name people
  */
 record FarmTable(
-    String name, String rows, List<String> columns, boolean numbered, List<Pointer> points) {
+    String name,
+    String rows,
+    List<String> columns,
+    boolean numbered,
+    List<Pointer> points,
+    List<String> people) {
 
   /** A column that holds the id of a row of a farm's table. */
   record Pointer(String column, String to) {}
+
+  boolean hasId() {
+    return columns.contains("id") && !numbered;
+  }
 
   String select() {
     return "select to_jsonb(t)::text from %s t where %s%s"
         .formatted(name, rows, numbered ? " order by t.id" : "");
   }
 
-  String insert() {
-    String all = String.join(", ", columns.stream().map(c -> '"' + c + '"').toList());
+  /** Writes rows that have some columns; others are as they are where nothing is said. */
+  String insert(Set<String> given) {
+    String all =
+        columns.stream()
+            .filter(given::contains)
+            .map(c -> '"' + c + '"')
+            .collect(Collectors.joining(", "));
     return "insert into %s (%s) select %s from jsonb_populate_recordset(null::%s, ?::jsonb)"
         .formatted(name, all, all, name);
   }

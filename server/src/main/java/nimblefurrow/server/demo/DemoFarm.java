@@ -156,7 +156,7 @@ class DemoFarm implements SmartInitializingSingleton {
                 loadWhole(farm, owner.id());
                 fresh = new Fresh(store.withoutWeather(farm), owner.id());
               } else {
-                store.put(known.content, farm, Map.of(known.owner, owner.id()));
+                store.put(known.content, farm, Map.of(known.owner, owner.id()), false);
               }
               return farms.see(farm);
             }));

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.server.support.InputProblem;
@@ -152,6 +153,24 @@ public class AccountService {
     account.createdAt = Instant.now(clock);
     accounts.saveAndFlush(account);
     return new Person(account.id, account.name);
+  }
+
+  /**
+   * Whose name stands under what was written on another server: the same person where they are
+   * known here too, otherwise someone nobody can sign in as.
+   *
+   * @param there their id on the other server
+   */
+  @Transactional
+  public Person byName(UUID there, String name) {
+    Optional<Account> same = accounts.findById(there).filter(a -> a.name.equals(name));
+    if (same.isPresent()) {
+      return new Person(there, name);
+    }
+    String nowhere = there + "@elsewhere.invalid";
+    String shown =
+        name.isBlank() ? "someone" : name.substring(0, Math.min(name.length(), LONGEST_NAME));
+    return find(nowhere).orElseGet(() -> openWithoutPassword(nowhere, shown));
   }
 
   /** The person with an address. */

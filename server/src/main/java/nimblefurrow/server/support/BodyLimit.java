@@ -28,6 +28,7 @@ class BodyLimit extends OncePerRequestFilter {
   static final int MOST_BYTES = 2 * 1024 * 1024;
 
   private static final int MOST_OF_A_PICTURE = 10 * 1024 * 1024;
+  private static final int MOST_OF_AN_ARCHIVE = 1 << 30;
   private static final int FILES_AT_ONCE = 3;
   private static final long PATIENCE_S = 10;
 
@@ -46,6 +47,12 @@ class BodyLimit extends OncePerRequestFilter {
         refuse(response, 413, "The picture is larger than 10 MB; send a smaller one.");
       } else {
         oneOfFew(new Bounded(request, MOST_OF_A_PICTURE), response, chain);
+      }
+    } else if (kind.startsWith("application/zip")) {
+      if (request.getContentLengthLong() > MOST_OF_AN_ARCHIVE) {
+        refuse(response, 413, "The archive is larger than 1 GB; nothing here is as large.");
+      } else {
+        oneOfFew(new Bounded(request, MOST_OF_AN_ARCHIVE), response, chain);
       }
     } else if (request.getContentLengthLong() > MOST_BYTES) {
       refuse(response, 413, "What is sent is larger than 2 MB; nothing here needs as much.");

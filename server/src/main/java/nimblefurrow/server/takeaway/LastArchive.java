@@ -3,36 +3,51 @@ package nimblefurrow.server.takeaway;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.server.archive.FarmArchive;
 import nimblefurrow.server.fields.FieldService;
 import nimblefurrow.server.fields.FieldView;
 import nimblefurrow.server.paper.PaperService;
+import nimblefurrow.server.people.Person;
 import nimblefurrow.server.picture.PictureService;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A farm as files that any program opens, in one ZIP: fields, this season's plan, the record,
- * pictures, papers. It is written as it goes, a picture at a time, however large the farm is.
- * Callers have checked who asks.
+ * pictures, papers; and beside them all its rows, out of which this program makes it again. It is
+ * written as it goes, a picture at a time, however large the farm is. Callers have checked who
+ * asks.
  */
 @Service
 class LastArchive {
+  private static final Logger LOG = LoggerFactory.getLogger(LastArchive.class);
   private static final JsonMapper JSON = JsonMapper.shared();
 
   private final TakeawayService takeaway;
   private final FieldService fields;
   private final PictureService pictures;
   private final PaperService papers;
+  private final FarmArchive rows;
 
   LastArchive(
-      TakeawayService takeaway, FieldService fields, PictureService pictures, PaperService papers) {
+      TakeawayService takeaway,
+      FieldService fields,
+      PictureService pictures,
+      PaperService papers,
+      FarmArchive rows) {
+    this.rows = rows;
     this.takeaway = takeaway;
     this.fields = fields;
     this.pictures = pictures;
@@ -55,7 +70,28 @@ class LastArchive {
     for (PaperService.Kept p : papers.kept(farmId)) {
       bytes(zip, "papers/%s-%s".formatted(p.id(), file(p.name())), papers.whole(farmId, p.id()));
     }
+    rows.write(farmId, zip);
     zip.finish();
+  }
+
+  /**
+   * Founds a farm out of an archive. What cannot be written out again is not taken in.
+   *
+   * @return its id
+   * @throws Refused when the file is no archive, or not as this program writes them
+   */
+  @Transactional
+  public UUID restore(Path file, Person owner) throws IOException {
+    UUID farm = rows.restore(file, owner);
+    try {
+      write(farm, UnitSystem.METRIC, OutputStream.nullOutputStream());
+    } catch (Refused e) {
+      throw e;
+    } catch (RuntimeException e) {
+      LOG.info("what an archive held cannot be read", e);
+      throw new Refused("", "Something in it is nothing this program knows: the file was changed.");
+    }
+    return farm;
   }
 
   /**

@@ -1,10 +1,18 @@
 package nimblefurrow.server.takeaway;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
 import nimblefurrow.core.units.UnitSystem;
+import nimblefurrow.server.farm.FarmService;
+import nimblefurrow.server.farm.FarmView;
 import nimblefurrow.server.people.Access;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,8 +34,14 @@ class TakeawayController {
   private final TakeawayService takeaway;
   private final LastArchive archive;
   private final Access access;
+  private final FarmService farms;
 
-  TakeawayController(TakeawayService takeaway, LastArchive archive, Access access) {
+  /** The rows of one archive with large papers are as much as the heap holds beside all else. */
+  private final ReentrantLock bringing = new ReentrantLock();
+
+  TakeawayController(
+      TakeawayService takeaway, LastArchive archive, Access access, FarmService farms) {
+    this.farms = farms;
     this.takeaway = takeaway;
     this.archive = archive;
     this.access = access;
@@ -63,6 +77,29 @@ class TakeawayController {
         farmId,
         units.equals("metric") ? UnitSystem.METRIC : UnitSystem.US,
         response.getOutputStream());
+  }
+
+  /** A farm out of an archive, as its own; nothing of it is kept where anything in it cannot be. */
+  @PostMapping(path = "/api/farms/archive", consumes = "application/zip")
+  FarmView restore(HttpServletRequest request) throws IOException {
+    Path file = Files.createTempFile("farm", ".zip");
+    try {
+      try (InputStream body = request.getInputStream()) {
+        Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
+      }
+      return farms.see(oneAtATime(file));
+    } finally {
+      Files.deleteIfExists(file);
+    }
+  }
+
+  private UUID oneAtATime(Path file) throws IOException {
+    bringing.lock();
+    try {
+      return archive.restore(file, access.person());
+    } finally {
+      bringing.unlock();
+    }
   }
 
   @GetMapping(path = "/api/farms/{farmId}/plan.ics", produces = "text/calendar;charset=UTF-8")

@@ -210,6 +210,11 @@ class DoneLog {
   }
 
   private static UUID entry(WorkItem item, LogKind kind) {
-    return UUID.nameUUIDFromBytes((item.id + kind.key() + "done").getBytes(StandardCharsets.UTF_8));
+    return entry(item.id, kind);
+  }
+
+  /** What the entry is called that a job writes. */
+  static UUID entry(UUID item, LogKind kind) {
+    return UUID.nameUUIDFromBytes((item + kind.key() + "done").getBytes(StandardCharsets.UTF_8));
   }
 }

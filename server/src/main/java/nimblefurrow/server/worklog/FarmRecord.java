@@ -61,7 +61,7 @@ public class FarmRecord {
   /** All entries of the fields a farm has, oldest first. */
   @Transactional(readOnly = true)
   public List<Line> of(FarmView farm) {
-    List<LogEntry> all = entries.findByFarmIdOrderByDoneOnAscCreatedAtAsc(farm.id());
+    List<LogEntry> all = entries.findByFarmIdOrderByDoneOnAscCreatedAtAscIdAsc(farm.id());
     Map<UUID, FieldYears> years =
         fields.years(farm.id()).stream().collect(Collectors.toMap(FieldYears::id, f -> f));
     Map<UUID, String> shed = machines.names(farm.id());

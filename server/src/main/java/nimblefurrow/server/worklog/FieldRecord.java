@@ -64,7 +64,7 @@ class FieldRecord {
 
   private List<LogViews.Recorded> entries(FarmView farm, UUID fieldId) {
     List<LogEntry> all =
-        entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(farm.id(), fieldId);
+        entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDescIdDesc(farm.id(), fieldId);
     Map<UUID, List<LogRevision>> earlier =
         corrections.of(farm.id(), all.stream().map(e -> e.id).toList());
     Map<UUID, String> people = accounts.names(writers(all, earlier));

@@ -7,15 +7,16 @@ import nimblefurrow.core.record.LogKind;
 import nimblefurrow.server.support.FarmRows;
 
 interface LogEntries extends FarmRows<LogEntry, UUID> {
-  List<LogEntry> findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(UUID farmId, UUID fieldId);
+  List<LogEntry> findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDescIdDesc(
+      UUID farmId, UUID fieldId);
 
-  List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
+  List<LogEntry> findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAscIdAsc(
       UUID farmId, LocalDate from, LocalDate to);
 
-  List<LogEntry> findByFarmIdOrderByDoneOnAscCreatedAtAsc(UUID farmId);
+  List<LogEntry> findByFarmIdOrderByDoneOnAscCreatedAtAscIdAsc(UUID farmId);
 
   List<LogEntry> findByFarmIdAndKindOrderByDoneOn(UUID farmId, LogKind kind);
 
-  List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
+  List<LogEntry> findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAscIdAsc(
       UUID farmId, UUID fieldId, LocalDate from, LocalDate to);
 }

@@ -97,7 +97,7 @@ class LogOfPieces {
   }
 
   private List<LogEntry> of(UUID farmId, UUID field) {
-    return entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(farmId, field);
+    return entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDescIdDesc(farmId, field);
   }
 
   private static LogEntry copy(LogEntry of, UUID field) {

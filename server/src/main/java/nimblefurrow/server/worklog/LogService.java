@@ -54,7 +54,7 @@ public class LogService {
   public Map<UUID, List<EntryView>> between(UUID farmId, LocalDate from, LocalDate to) {
     Map<UUID, List<EntryView>> found = new HashMap<>();
     entries
-        .findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(farmId, from, to)
+        .findByFarmIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAscIdAsc(farmId, from, to)
         .forEach(e -> found.computeIfAbsent(e.fieldId, k -> new ArrayList<>()).add(view(e)));
     return found;
   }
@@ -63,7 +63,7 @@ public class LogService {
   @Transactional(readOnly = true)
   public List<EntryView> between(UUID farmId, UUID fieldId, LocalDate from, LocalDate to) {
     return entries
-        .findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAsc(
+        .findByFarmIdAndFieldIdAndDoneOnBetweenOrderByDoneOnAscCreatedAtAscIdAsc(
             farmId, fieldId, from, to)
         .stream()
         .map(LogService::view)
@@ -79,7 +79,9 @@ public class LogService {
   /** All that was done on a field, newest first. */
   @Transactional(readOnly = true)
   public List<EntryView> of(UUID farmId, UUID fieldId) {
-    return entries.findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDesc(farmId, fieldId).stream()
+    return entries
+        .findByFarmIdAndFieldIdOrderByDoneOnDescCreatedAtDescIdDesc(farmId, fieldId)
+        .stream()
         .map(LogService::view)
         .toList();
   }
