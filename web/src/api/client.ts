@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { told } from '../signal'
 import { bothValues } from './bothValues'
 import type { components, paths } from './schema'
 
@@ -47,6 +48,7 @@ client.use({
     return request
   },
   async onResponse({ request, response }) {
+    if (request.method === 'GET') told(response.headers.get('date'))
     if (response.status !== 409) return undefined
     const problem = (await response.json().catch(() => ({}))) as {
       detail?: string

@@ -22,6 +22,8 @@ const emit = defineEmits<{
   pick: [lane: 'seed' | 'end', key: string]
 }>()
 const { odds: ODDS, stages: STAGES, gap: GAP } = LANE
+/** Half of what a number takes, px: at the edge it stands before it. */
+const [LETTERS] = [7] as const
 const row = computed(() => (props.close ? LANE.named : LANE.small))
 const tops = computed(() => {
   const at = laneTops(props, props.close, !!props.odds)
@@ -105,7 +107,7 @@ const said = (s: Schemas['StageView']) =>
         <text
           v-for="p in odds.points"
           :key="p.day"
-          :x="x(scale, p.day)"
+          :x="Math.min(x(scale, p.day), scale.width - LETTERS)"
           :y="tops.odds + ODDS - ((ODDS - GAP / 2) * p.met) / odds.years - 6"
           text-anchor="middle"
         >

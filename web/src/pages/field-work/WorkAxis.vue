@@ -9,6 +9,8 @@ import type { Level } from '../../furrow/axis/zoom'
 import { useZoom } from '../../furrow/axis/useZoom'
 import { within, x } from '../../furrow/scale'
 import { useRoom } from '../../parts/paper'
+import { useSession } from '../../session'
+import type { Item } from './days'
 import { workBounds, workLanes } from './workLanes'
 
 /** The kept work along its days, on the axis that fields and the season have. */
@@ -17,6 +19,7 @@ const LEVELS: readonly Level[] = ['season', 'month', 'days']
 /** A row's height and a bar's, a lane's name and what stands under it; hours' height, px. */
 const [ROW, BAR, NAME, GAP, HOURS, WIDE] = [15, 10, 15, 6, 138, 900] as const
 const router = useRouter()
+const session = useSession()
 const holder = useTemplateRef<HTMLElement>('holder')
 const width = useRoom(holder, WIDE)
 const bounds = computed(() => workBounds(props.work.items, props.work.today))
@@ -33,9 +36,15 @@ const { data: hours } = useRead('/api/farms/{farmId}/hours', () =>
 )
 const scale = computed(() => ({ ...(view.value ?? bounds.value), width: width.value }))
 const top = computed(() => (level.value === 'days' ? HOURS : 0))
+/** Among hours a job says how many it takes; of a whole season there is no room for names. */
+const named = computed(() => {
+  if (level.value === 'season') return undefined
+  return (item: Item, hours: number) =>
+    level.value === 'days' ? `${item.field}, ${session.amount(hours, 'HOURS')}` : item.field
+})
 const lanes = computed(() => {
   let y = top.value
-  return workLanes(props.work.items, props.by, scale.value, level.value !== 'season').map((l) => {
+  return workLanes(props.work.items, props.by, scale.value, named.value).map((l) => {
     const at = y
     y += NAME + l.rows * ROW + GAP
     return { ...l, at }
@@ -91,7 +100,7 @@ const open = (fieldId: string) => void router.push(`/fields/${fieldId}`)
               <title>{{ s.said }}</title>
               <rect :x="s.left" :width="s.width" :height="BAR" rx="2" class="meant" />
               <rect v-if="s.done" :x="s.left" :width="s.done" :height="BAR" rx="2" class="done" />
-              <text :x="s.left + 3" :y="BAR - 1">{{ s.name }}</text>
+              <text :x="s.nameAt" :y="BAR - 1">{{ s.name }}</text>
             </g>
           </g>
         </svg>
@@ -146,7 +155,7 @@ text {
 }
 .meant {
   fill: var(--leaf-fan);
-  stroke: var(--soil);
+  stroke: color-mix(in srgb, var(--soil) 60%, var(--leaf-fan));
   stroke-dasharray: 3 2;
 }
 .done {

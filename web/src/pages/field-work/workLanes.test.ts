@@ -16,13 +16,15 @@ const item = (id: string, doer: string, days: string[], more: object = {}): Item
     ...more,
   }) as unknown as Item
 
+const byField = (i: Item) => i.field
+
 describe('work along its days', () => {
   it('days in a row are one stint, a day between parts them', () => {
     const [lane] = workLanes(
       [item('a', 'Drill', ['2026-09-12', '2026-09-11', '2026-09-14'])],
       'machine',
       scale,
-      true,
+      byField,
     )
     expect(lane!.stints.map((s) => [s.left, s.width, s.said])).toEqual([
       [10, 20, 'Ridge: drill, 11 Sep to 12 Sep'],
@@ -36,12 +38,30 @@ describe('work along its days', () => {
         [item('a', 'Drill', ['2026-09-11']), item('b', 'Drill', [second])],
         'machine',
         scale,
-        true,
+        byField,
       )[0]!
     expect(two('2026-09-12').rows).toBe(2)
-    // “Ridge” takes 37 px from the 10th on and 6 px stand behind it: five days on there is room.
-    expect(two('2026-09-15').rows).toBe(2)
-    expect(two('2026-09-16').rows).toBe(1)
+    // “Ridge” takes 37 px behind the 11th's ten, and 6 px stand behind it: five days behind it there is room.
+    expect(two('2026-09-16').rows).toBe(2)
+    expect(two('2026-09-17').rows).toBe(1)
+  })
+
+  it('a name stands in its days where it has room, else behind them, and says the hours where asked', () => {
+    const days = ['2026-09-11', '2026-09-12', '2026-09-13', '2026-09-14']
+    const at = (count: number) => {
+      const of = [item('a', 'Drill', days.slice(0, count))]
+      return workLanes(of, 'machine', scale, (i, h) => `${i.field}${h}`)[0]!.stints[0]!
+    }
+    // “Ridge12” takes 49 px: forty are too few.
+    expect([at(3).name, at(3).nameAt]).toEqual(['Ridge12', 43])
+    expect([at(4).name, at(4).nameAt]).toEqual(['Ridge16', 53])
+    const began = workLanes(
+      [item('a', 'Drill', ['2026-09-09', ...days, '2026-09-10', '2026-09-15'])],
+      'machine',
+      scale,
+      byField,
+    )
+    expect(began[0]!.stints[0]!.nameAt).toBe(3)
   })
 
   it('without names only the days themselves take room', () => {
@@ -49,7 +69,6 @@ describe('work along its days', () => {
       [item('a', 'Drill', ['2026-09-11']), item('b', 'Drill', ['2026-09-12'])],
       'machine',
       scale,
-      false,
     )
     expect(lanes[0]!.rows).toBe(1)
     expect(lanes[0]!.stints.map((s) => s.name)).toEqual(['', ''])
@@ -65,7 +84,8 @@ describe('work along its days', () => {
         ],
       }),
     ]
-    const names = (by: 'machine' | 'person') => workLanes(both, by, scale, true).map((l) => l.name)
+    const names = (by: 'machine' | 'person') =>
+      workLanes(both, by, scale, byField).map((l) => l.name)
     expect(names('machine')).toEqual(['Drill', 'Roller'])
     expect(names('person')).toEqual(['Ann', 'Bo', 'with its own crew'])
   })
@@ -79,11 +99,13 @@ describe('work along its days', () => {
       ],
       'machine',
       scale,
-      true,
+      byField,
     )
     expect(lanes.map((l) => l.name)).toEqual(['Roller'])
     expect(lanes[0]!.stints[0]!.done).toBe(10)
-    expect(workLanes([item('d', 'Drill', ['2026-11-08'])], 'machine', scale, true)).toHaveLength(1)
+    expect(workLanes([item('d', 'Drill', ['2026-11-08'])], 'machine', scale, byField)).toHaveLength(
+      1,
+    )
   })
 
   it('what can be looked at begins a week before and ends a week behind, four weeks at least', () => {

@@ -17,8 +17,9 @@ export interface Stint {
   done: number
   /** How far down it lies in its lane. */
   row: number
-  /** The field's name where there is room for it; nothing where there is none. */
+  /** The field's name, and where it begins: in the stint where it has room, else behind it. */
   name: string
+  nameAt: number
   said: string
 }
 
@@ -28,68 +29,83 @@ export interface WorkLane {
   stints: Stint[]
 }
 
-/** The least that is drawn of a stint, what a letter takes, and what stands between two, px. */
-const [LEAST, LETTER, GAP] = [5, 6.2, 6] as const
+/** The least that is drawn of a stint, what a letter takes, what stands between two and before a name, px. */
+const [LEAST, LETTER, GAP, EDGE] = [5, 6.2, 6, 3] as const
 
-/** Days in a row are one stint. */
-function runs(days: readonly string[]): { from: string; to: string }[] {
-  const found: { from: string; to: string }[] = []
-  for (const day of [...new Set(days)].sort()) {
+interface Run {
+  item: Item
+  from: string
+  to: string
+  hours: number
+}
+type Shift = Item['segments'][number]
+
+/** Days in a row are one run. */
+function runs(item: Item, shifts: readonly Shift[]): Run[] {
+  const found: Run[] = []
+  for (const { day, hours } of [...shifts].sort((a, b) => a.day.localeCompare(b.day))) {
     const last = found[found.length - 1]
-    if (last && between(last.to, day) === 1) last.to = day
-    else found.push({ from: day, to: day })
+    if (last && between(last.to, day) <= 1) {
+      last.to = day
+      last.hours += hours
+    } else found.push({ item, from: day, to: day, hours })
   }
   return found
 }
 
-const spell = ({ from, to }: { from: string; to: string }) =>
+const spell = ({ from, to }: Run) =>
   from === to ? sayDay(from) : `${sayDay(from)} to ${sayDay(to)}`
 
 /**
  * The lanes of what is in sight, by name.
  *
- * @param named whether fields' names stand behind their jobs
+ * @param named what stands at a job, of its hours; without it nothing does
  */
 export function workLanes(
   items: readonly Item[],
   by: 'machine' | 'person',
   scale: DayScale,
-  named: boolean,
+  named?: (item: Item, hours: number) => string,
 ): WorkLane[] {
-  const lanes = new Map<string, { item: Item; from: string; to: string }[]>()
+  const lanes = new Map<string, Run[]>()
   for (const item of items) {
-    const days = new Map<string, string[]>()
+    const shifts = new Map<string, Shift[]>()
     for (const s of item.segments) {
       const lane = by === 'machine' ? item.doer : (s.person ?? 'with its own crew')
-      days.set(lane, [...(days.get(lane) ?? []), s.day])
+      shifts.set(lane, [...(shifts.get(lane) ?? []), s])
     }
-    for (const [lane, of] of days)
-      lanes.set(lane, [...(lanes.get(lane) ?? []), ...runs(of).map((r) => ({ item, ...r }))])
+    for (const [lane, of] of shifts)
+      lanes.set(lane, [...(lanes.get(lane) ?? []), ...runs(item, of)])
   }
   return [...lanes]
     .sort(([a], [b]) => a.localeCompare(b))
-    .map(([name, stints]) => laid(name, stints, scale, named))
+    .map(([name, of]) => laid(name, of, scale, named))
     .filter((lane) => lane.stints.length > 0)
 }
 
 function laid(
-  name: string,
-  stints: readonly { item: Item; from: string; to: string }[],
+  lane: string,
+  of: readonly Run[],
   scale: DayScale,
-  named: boolean,
+  named?: (item: Item, hours: number) => string,
 ): WorkLane {
   const ends: number[] = []
-  const found = [...stints]
+  const stints = [...of]
     .sort((a, b) => a.from.localeCompare(b.from) || a.to.localeCompare(b.to))
-    .flatMap(({ item, from, to }) => {
+    .flatMap((run) => {
+      const { item, from, to, hours } = run
       const left = x(scale, from)
       const width = Math.max(LEAST, x(scale, plus(to, 1)) - left)
       if (left + width <= 0 || left >= scale.width) return []
-      const letters = named ? LETTER * item.field.length + GAP : 0
+      const name = named?.(item, hours) ?? ''
+      const letters = name ? LETTER * name.length + GAP : 0
+      // What began before the days in sight has its name where it comes into sight.
+      const seen = Math.max(0, left)
+      const within = letters <= left + width - seen
       const free = ends.findIndex((end) => end <= left)
       const row = free < 0 ? ends.length : free
-      ends[row] = Math.max(left + width, left + letters) + (named ? GAP : 0)
-      const said = `${item.field}: ${item.label}, ${spell({ from, to })}`
+      ends[row] = left + width + (within ? 0 : letters) + (name ? GAP : 0)
+      const said = `${item.field}: ${item.label}, ${spell(run)}`
       return [
         {
           id: `${item.id}${from}`,
@@ -98,12 +114,13 @@ function laid(
           width,
           done: width * item.shareDone,
           row,
-          name: named && left >= 0 ? item.field : '',
+          name,
+          nameAt: (within ? seen : left + width) + EDGE,
           said: item.shareDone >= 1 ? `${said}, done` : said,
         },
       ]
     })
-  return { name, rows: ends.length, stints: found }
+  return { name: lane, rows: ends.length, stints }
 }
 
 /** From the week before today, or before the first job, to the week behind the last. */

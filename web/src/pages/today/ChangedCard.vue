@@ -77,7 +77,7 @@ const share = (years: number, of: number) => `${(100 * years) / of}%`
 }
 .one {
   display: grid;
-  grid-template-columns: minmax(124px, 1fr) 92px 104px;
+  grid-template-columns: minmax(0, 1fr) minmax(56px, 92px) 104px;
   gap: 2px 10px;
   align-items: center;
   padding: 6px 0;

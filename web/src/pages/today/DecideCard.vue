@@ -56,7 +56,7 @@ const accept = (what: readonly Decision[]) =>
 <template>
   <section ref="box" class="card">
     <header class="row mb-2">
-      <h2 class="grow">To decide</h2>
+      <h2 class="grow">{{ session.owner ? 'To decide' : 'The owner decides' }}</h2>
       <v-btn
         v-if="session.owner && waiting.length > 1"
         variant="text"

@@ -99,6 +99,7 @@ class PhoneTest {
 
     phone.context().setOffline(true);
     phone.reload();
+    assertThat(phone.getByText("No signal. What is shown is as of")).isVisible();
     button(phone, "Kill").click();
     for (String key : List.of("4", "0", "Then after", "8", "Next frame")) {
       button(phone, key).click();
