@@ -100,7 +100,9 @@ const open = (fieldId: string) => void router.push(`/fields/${fieldId}`)
               <title>{{ s.said }}</title>
               <rect :x="s.left" :width="s.width" :height="BAR" rx="2" class="meant" />
               <rect v-if="s.done" :x="s.left" :width="s.done" :height="BAR" rx="2" class="done" />
-              <text :x="s.nameAt" :y="BAR - 1">{{ s.name }}</text>
+              <text :x="s.nameAt" :y="BAR - 1" :class="{ inside: s.nameAt < s.left + s.width }">
+                {{ s.name }}
+              </text>
             </g>
           </g>
         </svg>
@@ -138,6 +140,9 @@ text {
   paint-order: stroke;
   stroke: color-mix(in srgb, rgb(var(--v-theme-surface)) 70%, transparent);
   stroke-width: 2px;
+}
+.inside {
+  stroke: none;
 }
 .lane {
   fill: var(--muted);

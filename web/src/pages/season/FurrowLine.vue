@@ -5,6 +5,7 @@ import FurrowJobs from '../../furrow/FurrowJobs.vue'
 import FurrowThread from '../../furrow/FurrowThread.vue'
 import type { View } from '../../furrow/axis/zoom'
 import { useSession } from '../../session'
+import { useKinds } from '../../words/kinds'
 import { sentence } from '../../words/reasons'
 import { pressing } from './said'
 import type { OpenField } from './openWays'
@@ -28,6 +29,7 @@ const props = defineProps<{
 }>()
 defineEmits<{ choose: [on: boolean] }>()
 const session = useSession()
+const kinds = useKinds()
 const said = useLensed(props)
 const jobs = useJobs(props)
 const narrow = computed(() => props.labelWidth === 0)
@@ -53,7 +55,9 @@ const [AIR, NAMED_FROM] = [4, 30] as const
       <router-link :to="'/fields/' + furrow.fieldId" :class="{ rust }">{{
         furrow.name
       }}</router-link>
-      <span class="muted cover">{{ furrow.plan ? furrow.coverWords : '' }}</span>
+      <span class="muted cover" :title="furrow.coverWords">{{
+        kinds.cover(furrow.plan?.plan.components)
+      }}</span>
     </div>
     <FurrowThread
       class="strip"

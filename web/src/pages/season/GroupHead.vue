@@ -3,13 +3,13 @@ import { useSession } from '../../session'
 import type { Row } from './grouping'
 
 /** The head of a group: what it is, how much of it, and all of it chosen at once. */
-defineProps<{ row: Row; chosen: ReadonlySet<string>; choosable: boolean }>()
+defineProps<{ row: Row; chosen: ReadonlySet<string>; choosable: boolean; low?: boolean }>()
 defineEmits<{ choose: [ids: string[], on: boolean] }>()
 const session = useSession()
 </script>
 
 <template>
-  <div class="grouphead">
+  <div class="grouphead" :class="{ low }">
     <input
       v-if="choosable"
       type="checkbox"
@@ -30,6 +30,10 @@ const session = useSession()
   align-items: baseline;
   padding: 14px 0 4px;
   border-bottom: 1px solid var(--rule);
+}
+.low {
+  padding: 2px 0 0;
+  line-height: 1.3;
 }
 .grouphead input {
   align-self: center;

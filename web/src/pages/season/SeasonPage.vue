@@ -109,6 +109,7 @@ const { move, keep, acceptChosen, planned } = useSeasonMoves(view, rows)
           <GroupHead
             v-if="item.group"
             :row="item"
+            :low="tall === 'thread' && !narrow"
             :chosen="chosen"
             :choosable="session.owner"
             @choose="(ids, on) => rows.choose(ids, on)"

@@ -61,7 +61,7 @@ final class EntryFigures {
   /** Today's first job is done. */
   private void job() {
     begin();
-    tap(button("Done"));
+    tap(phone.locator("button", nimblefurrow.e2e.Browser.holding("Done")).first());
     phone.getByText("Undo").first().waitFor();
     end("today's job is done");
   }
@@ -69,8 +69,16 @@ final class EntryFigures {
   /** Weeds of a field that stands on the first page, rated. */
   private void rating() {
     begin();
-    tap(phone.locator("a[href*='/fields/']").first());
-    tap(phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count")).first());
+    Locator seeded = phone.locator("a", nimblefurrow.e2e.Browser.holding("Windmill")).first();
+    phone.locator("a[href*='/fields/']").first().waitFor();
+    if (!seeded.isVisible()) {
+      tap(phone.getByText(" more").first());
+    }
+    tap(seeded);
+    phone.locator("h1").first().waitFor();
+    if (!phone.url().endsWith("/walk")) {
+      tap(phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count")).first());
+    }
     tap(button("Weeds"));
     tap(
         phone
