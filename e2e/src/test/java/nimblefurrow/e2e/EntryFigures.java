@@ -7,13 +7,10 @@ import com.microsoft.playwright.options.AriaRole;
 
 /** Taps and seconds of usual entries on a phone, from its first page on. */
 final class EntryFigures {
-  private final Page phone;
-  private int taps;
-  private int typed;
-  private long began;
+  private final Taps phone;
 
   private EntryFigures(Page phone) {
-    this.phone = phone;
+    this.phone = new Taps(phone);
   }
 
   static void print(Browser chromium, String address) {
@@ -34,74 +31,56 @@ final class EntryFigures {
     figures.job();
   }
 
-  private void begin() {
-    phone.navigate("/today");
-    phone.locator("h1").first().waitFor();
-    taps = 0;
-    typed = 0;
-    began = System.nanoTime();
-  }
-
-  private void tap(Locator what) {
-    what.click();
-    taps++;
-  }
-
-  private Locator button(String name) {
-    return phone
-        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
-        .first();
-  }
-
-  private void end(String what) {
-    System.out.printf(
-        "%s: %d taps, %d typed, %.1f s%n", what, taps, typed, (System.nanoTime() - began) / 1e9);
+  private Locator holding(String css, String words) {
+    return phone.page.locator(css, new Page.LocatorOptions().setHasText(words)).first();
   }
 
   /** Today's first job is done. */
   private void job() {
-    begin();
-    tap(phone.locator("button", nimblefurrow.e2e.Browser.holding("Done")).first());
-    phone.getByText("Undo").first().waitFor();
-    end("today's job is done");
+    phone.from("/today");
+    phone.tap(holding("button", "Done"));
+    phone.page.getByText("Undo").first().waitFor();
+    phone.end("today's job is done");
+    phone.page.getByText("Undo").first().click();
   }
 
-  /** Weeds of a field that stands on the first page, rated. */
+  /** Weeds of a field whose cover stands, rated. */
   private void rating() {
-    begin();
-    Locator seeded = phone.locator("a", nimblefurrow.e2e.Browser.holding("Windmill")).first();
-    phone.locator("a[href*='/fields/']").first().waitFor();
+    phone.from("/today");
+    phone.page.locator("a[href*='/fields/']").first().waitFor();
+    Locator seeded = holding("a", "Windmill");
     if (!seeded.isVisible()) {
-      tap(phone.getByText(" more").first());
+      phone.tap(phone.page.getByText(" more").first());
     }
-    tap(seeded);
-    phone.locator("h1").first().waitFor();
-    if (!phone.url().endsWith("/walk")) {
-      tap(phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count")).first());
+    phone.tap(seeded);
+    phone.page.locator("h1").first().waitFor();
+    if (!phone.page.url().endsWith("/walk")) {
+      phone.tap(
+          phone.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count")).first());
     }
-    tap(button("Weeds"));
-    tap(
+    phone.tap(phone.button("Weeds"));
+    phone.tap(
         phone
+            .page
             .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("3").setExact(true))
             .first());
-    tap(button("Keep the rating"));
-    phone.getByText("Kept.").first().waitFor();
-    end("weeds rated");
+    phone.tap(phone.button("Keep the rating"));
+    phone.page.getByText("Kept.").first().waitFor();
+    phone.end("weeds rated");
   }
 
   /** A note of a few words. */
   private void note() {
-    begin();
-    tap(phone.locator("a[href*='/fields/']").first());
-    Locator words = phone.getByLabel("In a few words");
-    phone.locator("h1").first().waitFor();
+    phone.from("/today");
+    phone.tap(phone.page.locator("a[href*='/fields/']").first());
+    Locator words = phone.page.getByLabel("In a few words");
+    phone.page.locator("h1").first().waitFor();
     if (!words.isVisible()) {
-      tap(phone.getByText("Done and seen").first());
+      phone.tap(phone.page.getByText("Done and seen").first());
     }
-    words.fill("wet by the gate");
-    typed++;
-    tap(phone.getByText("Write down").first());
-    phone.getByText("Written down: note.").first().waitFor();
-    end("a note");
+    phone.write(words, "wet by the gate");
+    phone.tap(phone.page.getByText("Write down").first());
+    phone.page.getByText("Written down: note.").first().waitFor();
+    phone.end("a note");
   }
 }

@@ -61,6 +61,7 @@ final class Figures {
       scroll(desk);
       zoom(desk);
       endings(desk);
+      PlanFigures.print(desk);
       EntryFigures.print(chromium, arguments[0]);
       PhoneFigures.print(chromium, arguments[0]);
     }
