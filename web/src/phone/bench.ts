@@ -47,5 +47,8 @@ export const slurryOf = (body: Schemas['SlurryQuestion']) =>
 export const hirePrice = (body: Schemas['HireQuestion']) =>
   here('hire-price', body, () => consider('/api/bench/hire-price', { body }))
 
+export const rowsOf = (body: Schemas['RowsQuestion']) =>
+  here('rows', body, () => consider('/api/bench/rows', { body }))
+
 export const germinationCount = (body: Schemas['CountOutQuestion']) =>
   here('germination-count', body, () => consider('/api/bench/germination-count', { body }))

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api/client'
 import { useAnswer } from '../../../answer'
-import { consider } from '../../../farm/data'
+import { rowsOf } from '../../../phone/bench'
 import { useSession } from '../../../session'
 import BlendCard from './BlendCard.vue'
 import MeterCard from './MeterCard.vue'
@@ -34,7 +34,7 @@ const zones = ref<Schemas['Zone'][]>([
 const question = computed(() => rowQuestion(geometry.value, area.value, zones.value))
 const { answer, trouble } = useAnswer(
   () => (question.value ? JSON.stringify(question.value) : ''),
-  () => consider('/api/bench/rows', { body: question.value! }),
+  () => rowsOf(question.value!),
 )
 </script>
 

@@ -60,6 +60,9 @@ class BenchOnPhoneTest {
           await same('slurry', { rateKgPerHa: luck(90), slurryM3PerHa: luck(90), tankM3: off * luck(30) })
           await same('hire-price', { areaHa: luck(90), rateKgPerHa: luck(150), haPerHour: off * luck(20), pricePerHa: luck(40), pricePerHour: luck(300),
             weightLimitKgPerHa: luck(120), ...(i % 2 ? { minimumCharge: luck(900), ferryKm: luck(60), pricePerKm: luck(3) } : {}) })
+          await same('rows', { cropSpacingM: luck(1, 0.3), openers: off * whole(5), openerSpacingM: luck(0.3, 0.1),
+            ...(i % 2 ? { twinM: luck(0.1, 0.01), nextRowM: luck(0.5) } : {}), ...(i % 3 ? { bandM: luck(0.4), areaHa: luck(90, 1) } : {}),
+            zones: many(i % 4, (_, k) => ({ species: 'oats', box: 'box ' + k, widthM: off * luck(0.5, 0.1), rateKgPerHa: luck(90) })) })
           await same('germination-count', { germinated: whole(110), tested: 100, confidence: luck(0.99, 0.5) })
         }
         return { bad, compared, refused }
@@ -72,7 +75,7 @@ class BenchOnPhoneTest {
     Page page = Browser.insideDemo(1280, 800, false);
     var got = (Map<String, Object>) page.evaluate(BOTH);
     assertThat((List<String>) got.get("bad")).isEmpty();
-    assertThat((int) got.get("compared")).isEqualTo(156);
+    assertThat((int) got.get("compared")).isEqualTo(168);
     assertThat((int) got.get("refused")).as("refusals are among them").isBetween(20, 90);
   }
 

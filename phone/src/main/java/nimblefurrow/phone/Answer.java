@@ -53,6 +53,13 @@ final class Answer {
     return this;
   }
 
+  Answer words(String name, List<String> all) {
+    JSObject list = list();
+    all.forEach(a -> push(list, a));
+    put(parts, name, list);
+    return this;
+  }
+
   /** Reasons with their figures, as the server's views have them. */
   Answer reasons(String name, List<Reason> all) {
     return with(name, all.stream().map(Answer::reason).toList());
@@ -97,6 +104,11 @@ final class Answer {
       params = {"list", "value"},
       script = "list.push(value);")
   private static native void push(JSObject list, double value);
+
+  @JSBody(
+      params = {"list", "value"},
+      script = "list.push(value);")
+  private static native void push(JSObject list, String value);
 
   @JSBody(script = "return {};")
   private static native JSObject none();

@@ -44,6 +44,7 @@ final class Bench {
       case "slurry" -> slurry(q);
       case "hire-price" -> hire(q);
       case "germination-count" -> germinated(q);
+      case "rows" -> Rows.of(q);
       default -> throw new Refused("", "The phone does not reckon “" + door + "”.");
     };
   }
