@@ -56,7 +56,10 @@ final class EntryFigures {
     phone.page.locator("h1").first().waitFor();
     if (!phone.page.url().endsWith("/walk")) {
       phone.tap(
-          phone.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count")).first());
+          phone
+              .page
+              .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count"))
+              .first());
     }
     phone.tap(phone.button("Weeds"));
     phone.tap(

@@ -35,8 +35,7 @@ final class Taps {
   }
 
   Locator button(String name) {
-    return page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
         .first();
   }
 

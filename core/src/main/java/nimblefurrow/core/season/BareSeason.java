@@ -66,6 +66,10 @@ final class BareSeason {
     return season;
   }
 
+  int days() {
+    return days;
+  }
+
   /** The last day with a state kept at or before a day. */
   int startBefore(int day) {
     return Math.min(day, days - 1) / STEP * STEP;
@@ -75,9 +79,9 @@ final class BareSeason {
     return states.get(start / STEP);
   }
 
-  /** Whether the ground carries machines, day by day. */
-  Trafficability[] trafficability() {
-    return trafficability;
+  /** Whether the ground carries machines, day by day: as many as one asks about. */
+  Trafficability[] trafficability(int asked) {
+    return Arrays.copyOf(trafficability, asked);
   }
 
   /** Writes the bare days before {@code start}. */

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
+import java.util.function.Supplier;
 import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Sky;
@@ -150,9 +150,15 @@ public final class CropColumns {
     return stage[i];
   }
 
-  /** The ground under this crop before seeding, run once for all fields that share it. */
-  BareSeason bare(BareSeason.Key key, Function<BareSeason.Key, BareSeason> run) {
-    return bare.computeIfAbsent(key, run);
+  /**
+   * The ground under this crop before seeding, run once for all fields that share it; again where
+   * one asks about more days than those before it.
+   */
+  BareSeason bare(BareSeason.Key key, int days, Supplier<BareSeason> run) {
+    BareSeason there = bare.get(key);
+    return there != null && there.days() >= days
+        ? there
+        : bare.compute(key, (k, was) -> was != null && was.days() >= days ? was : run.get());
   }
 
   /**

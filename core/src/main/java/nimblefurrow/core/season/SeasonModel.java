@@ -133,19 +133,21 @@ public final class SeasonModel {
     days.keep(keptFrom, kept);
     BareSeason.Key key =
         new BareSeason.Key(weather.indexOf(first), plan.soil(), plan.start().ground());
+    int bareDays = bareDays(plan);
     Supplier<BareSeason> bare =
         () ->
             crop.bare(
                 key,
-                k ->
+                bareDays,
+                () ->
                     BareSeason.run(
-                        SeasonDays.bare(parameters, of.sky(), crop, plan, lagged), bareDays(plan)));
+                        SeasonDays.bare(parameters, of.sky(), crop, plan, lagged), bareDays));
     boolean worthSharing = plan.seededOn().isAfter(first.plusDays(SHARED_DAYS));
     SeasonRun run =
         of.detail() == SeasonColumns.Detail.FULL || !worthSharing
             ? days.runFrom(0)
             : days.runAfter(bare.get());
-    run.columns().beside = () -> bare.get().trafficability();
+    run.columns().beside = () -> bare.get().trafficability(bareDays);
     return run;
   }
 

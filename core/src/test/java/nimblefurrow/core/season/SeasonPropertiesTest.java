@@ -232,8 +232,34 @@ class SeasonPropertiesTest {
   }
 
   @Test
+  void bareGroundBesideIsTheSameWhoeverAskedBefore() {
+    LocalDate day = LocalDate.of(1999, 9, 25);
+    CashCrop beans = new CashCrop.Soybean(LocalDate.of(1999, 5, 14), 2.4, 0.76, day);
+    SeasonPlan whole =
+        plan(Soil.USUAL, beans, Placement.DRILL, day, null, Farm.seed("cereal_rye", 70));
+    SeasonPlan autumn =
+        new SeasonPlan(
+            whole.soil(),
+            whole.start(),
+            beans,
+            whole.cover(),
+            whole.placement(),
+            day,
+            List.of(),
+            day.plusDays(30));
+    CropColumns alone = Farm.MODEL.crop(beans, SKY);
+    Trafficability[] spring = Farm.MODEL.run(SKY, alone, whole).columns().trafficabilityBare();
+
+    CropColumns shared = Farm.MODEL.crop(beans, SKY);
+    Trafficability[] first = Farm.MODEL.run(SKY, shared, autumn).columns().trafficabilityBare();
+    assertThat(first).hasSizeLessThan(spring.length);
+    assertThat(Farm.MODEL.run(SKY, shared, whole).columns().trafficabilityBare()).isEqualTo(spring);
+    assertThat(Farm.MODEL.run(SKY, shared, autumn).columns().trafficabilityBare()).isEqualTo(first);
+  }
+
+  @Test
   void weatherThatDoesNotReachIsRefused() {
-    DailyWeather short1999 = Farm.RECORD.slice(LocalDate.of(1999, 1, 1), LocalDate.of(2000, 3, 1));
+    DailyWeather first999 = Farm.RECORD.slice(LocalDate.of(1999, 1, 1), LocalDate.of(2000, 3, 1));
     LocalDate day = LocalDate.of(1999, 9, 25);
     SeasonPlan plan =
         plan(
@@ -243,7 +269,7 @@ class SeasonPropertiesTest {
             day,
             null,
             Farm.seed("oats", 70));
-    assertThatThrownBy(() -> Farm.MODEL.run(Sky.over(short1999, PLACE), plan))
+    assertThatThrownBy(() -> Farm.MODEL.run(Sky.over(first999, PLACE), plan))
         .hasMessageContaining("does not hold the season from 1999-04-01 to 2000-07-31");
     assertThatThrownBy(
             () ->
