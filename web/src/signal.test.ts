@@ -58,3 +58,11 @@ it('where the device says that there is none, all is kept', async () => {
   signal.deviceSays(false)
   expect(signal.keptSince.value).toBe(at('10:00:00').getTime())
 })
+
+it("a server's clock that was once ahead does not make what follows look kept", () => {
+  signal.told(new Date(Date.now() + 86_400_000).toUTCString())
+  signal.told(new Date(Date.now() - 90_000).toUTCString())
+  expect(signal.keptSince.value).toBeDefined()
+  signal.told(new Date(Date.now() - 30_000).toUTCString())
+  expect(signal.keptSince.value).toBeUndefined()
+})

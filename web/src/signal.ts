@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 /*
  * Whether what is shown comes from the server or was kept on this device, told by when the server
  * says that it answered: a kept answer says when it was new. A device may believe that it has a
- * signal where it has none, and its clock may be wrong, so only the server's times are compared.
+ * signal where it has none, and its clock may be wrong, so the server's times are compared first.
  */
 
 const KEY = 'heardAt'
@@ -18,7 +18,9 @@ const oldest = ref<number>()
 export function told(date: string | null) {
   const at = Date.parse(date ?? '')
   if (Number.isNaN(at)) return
-  if (online.value && at >= newest() - AT_ONCE) {
+  // By either clock: a server's that was once ahead must not make all that follows look kept.
+  const fresh = at >= newest() - AT_ONCE || Math.abs(Date.now() - at) < AT_ONCE
+  if (online.value && fresh) {
     oldest.value = undefined
     if (at > newest()) localStorage.setItem(KEY, String(at))
   } else oldest.value = Math.min(oldest.value ?? at, at)

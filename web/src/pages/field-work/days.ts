@@ -13,6 +13,10 @@ export interface Day {
   lanes: [name: string, rows: LaneRow[]][]
 }
 
+/** Whose a stint is: the machine's, or the person's who does it. */
+export const laneOf = (item: Item, person: string | undefined, by: 'machine' | 'person') =>
+  by === 'machine' ? item.doer : (person ?? 'with its own crew')
+
 /**
  * The days from today on, each by machine or by person.
  *
@@ -31,7 +35,7 @@ export function daysOf(
     for (const s of item.segments) {
       const ahead = between(today, s.day)
       if (ahead < 0 || ahead >= within || s.hours < least) continue
-      const lane = by === 'machine' ? item.doer : (s.person ?? 'with its own crew')
+      const lane = laneOf(item, s.person, by)
       const day = found.get(s.day) ?? new Map<string, LaneRow[]>()
       const rows = day.get(lane) ?? []
       const same = rows.find((r) => r.item.id === item.id)

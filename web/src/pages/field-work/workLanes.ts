@@ -1,6 +1,6 @@
 import { x, type DayScale } from '../../furrow/scale'
 import { between, plus, sayDay } from '../../words/days'
-import type { Item } from './days'
+import { laneOf, type Item } from './days'
 
 /*
  * The work along its days: a lane for each machine or person, its jobs on it under each other where
@@ -71,7 +71,7 @@ export function workLanes(
   for (const item of items) {
     const shifts = new Map<string, Shift[]>()
     for (const s of item.segments) {
-      const lane = by === 'machine' ? item.doer : (s.person ?? 'with its own crew')
+      const lane = laneOf(item, s.person, by)
       shifts.set(lane, [...(shifts.get(lane) ?? []), s])
     }
     for (const [lane, of] of shifts)

@@ -34,7 +34,11 @@ const STEPS = [
 ]
 const { odds } = useDateOdds(
   () => fieldId.value,
-  () => (about.value === 'how' && !shown.value?.furrow.seededOn ? goaled.value : null),
+  // Only where there is room for the axis that shows them.
+  () =>
+    about.value === 'how' && width.value > WIDE && !shown.value?.furrow.seededOn
+      ? goaled.value
+      : null,
 )
 const path = (to: string) => `/fields/${fieldId.value}${to}`
 </script>

@@ -21,6 +21,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -55,8 +56,11 @@ public class FarmArchive {
   /** A person whose name stands under what they wrote. */
   record Writer(UUID id, String name) {}
 
-  /** Writes a farm's rows into a file as it goes, however large the farm is. */
-  @Transactional(readOnly = true)
+  /**
+   * Writes a farm's rows into a file as it goes, however large the farm is: as they stood at one
+   * moment, whatever is changed meanwhile, or a row might point to one that is not in the file.
+   */
+  @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
   public void write(UUID farm, ZipOutputStream zip) throws IOException {
     List<FarmTable> tables = schema.tables();
     Map<String, Object> head = new HashMap<>();
