@@ -1,4 +1,4 @@
-import { environmentManager, VueQueryPlugin } from '@tanstack/vue-query'
+import { environmentManager, focusManager, VueQueryPlugin } from '@tanstack/vue-query'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createApp, effectScope, nextTick, ref, type EffectScope } from 'vue'
 import {
@@ -208,11 +208,13 @@ describe('every', () => {
     const every = (now?: unknown) => ((now as string[] | undefined)?.[0] === '1' ? 5 : 1e9)
     // Servers do not ask by themselves, and the tests run outside a browser.
     environmentManager.setIsServer(() => false)
+    focusManager.setFocused(true)
     const { shown, scope } = looking(() => useRead(CREW, {}, every))
     await vi.waitFor(() => expect(shown.data.value).toEqual(['2']))
     await new Promise((r) => setTimeout(r, 30))
     expect(n).toBe(2)
     scope.stop()
+    focusManager.setFocused(undefined)
     environmentManager.setIsServer(() => true)
   })
 })

@@ -52,3 +52,19 @@ export const rowsOf = (body: Schemas['RowsQuestion']) =>
 
 export const germinationCount = (body: Schemas['CountOutQuestion']) =>
   here('germination-count', body, () => consider('/api/bench/germination-count', { body }))
+
+/** A species that only the farm has is left to the server. */
+export const mixOf = (body: Schemas['MixQuestion']) =>
+  here('mix', body, () => consider('/api/bench/mix', { body }))
+
+export const partialBudget = (body: Schemas['BudgetQuestion']) =>
+  here('partial-budget', body, () => consider('/api/bench/partial-budget', { body }))
+
+export const ownOrHire = (body: Schemas['OwnQuestion']) =>
+  here('own-or-hire', body, () => consider('/api/bench/own-or-hire', { body }))
+
+export const grazingOf = (body: Schemas['GrazingQuestion']) =>
+  here('grazing', body, () => consider('/api/bench/grazing', { body }))
+
+export const balesOf = (body: Schemas['BalesQuestion']) =>
+  here('bales', body, () => consider('/api/bench/bales', { body }))

@@ -19,7 +19,7 @@ const facts = computed(() => {
     ['sun', `${Math.round(h.solarWPerM2)} W/m²`],
     ['seed depth', session.amount(h.soilTempC, 'CELSIUS')],
     ['drying power', `${h.vapourDeficitKPa.toFixed(2)} kPa`],
-    ['water on stems', `${h.stemWetnessMm.toFixed(2)} mm`],
+    ['water on stems', session.amount(h.stemWetnessMm, 'MM', session.units === 'us' ? 3 : 2)],
     ['ground', session.amount(h.topSoilWetness, 'SHARE')],
   ]
 })

@@ -1,21 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '../../api/client'
-import { consider, useRead } from '../../farm/data'
+import { consider } from '../../farm/data'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { sentence } from '../../words/reasons'
 import HourReckoning from './HourReckoning.vue'
 import HourStrip from './HourStrip.vue'
 import { byDay, WORKS } from './hours'
+import { useHours } from './useHours'
 
 /** Three days, hour by hour: what can be done, what limits it, and the reckoning behind it. */
 const HOURS = '/api/farms/{farmId}/hours'
 const session = useSession()
 const fieldId = ref<string>()
-const said = () => ({ query: { fieldId: fieldId.value ?? undefined } })
-const { data: fields } = useRead('/api/farms/{farmId}/fields')
-const { data: forecast, trouble } = useRead(HOURS, said)
+const { fields, hours: forecast, trouble } = useHours(fieldId)
 /** Hours of the farm's own table, until another field is asked about. */
 const tabled = ref<Schemas['HoursView'] | null>(null)
 const wrong = ref('')
@@ -34,7 +33,10 @@ async function table(event: Event) {
   if (!file) return
   await attempt(
     async () => {
-      tabled.value = await consider(HOURS, { ...said(), body: { csv: await file.text() } })
+      tabled.value = await consider(HOURS, {
+        query: { fieldId: fieldId.value ?? undefined },
+        body: { csv: await file.text() },
+      })
       wrong.value = ''
     },
     (refusal) => (wrong.value = refusal.message),

@@ -2,7 +2,8 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '../../api/client'
 import { useAnswer } from '../../answer'
-import { alter, consider, useRead } from '../../farm/data'
+import { alter, useRead } from '../../farm/data'
+import { mixOf } from '../../phone/bench'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
@@ -59,12 +60,12 @@ export function useMix() {
       rows.value.some((r) => r.rateKgPerHa)
         ? JSON.stringify([rows.value, placement.value, ending.value, lots.value.length])
         : '',
-    () => consider('/api/bench/mix', { body: asked(components(rows.value)) }),
+    () => mixOf(asked(components(rows.value))),
   )
   const other = computed(() => mixes.value.find((m) => m.id === beside.value))
   const { answer: otherAnswer } = useAnswer(
     () => (other.value ? JSON.stringify([other.value, placement.value, ending.value]) : ''),
-    () => consider('/api/bench/mix', { body: asked(components(other.value!.components)) }),
+    () => mixOf(asked(components(other.value!.components))),
   )
 
   function change(to: MixRow[]) {
@@ -87,7 +88,7 @@ export function useMix() {
       ...part,
     }
     await attempt(async () => {
-      const got = await consider('/api/bench/mix', { body })
+      const got = await mixOf(body)
       change(
         rows.value.map((r, i) => ({
           ...r,

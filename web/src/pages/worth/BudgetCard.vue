@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useAnswer } from '../../answer'
-import { consider } from '../../farm/data'
+import { partialBudget } from '../../phone/bench'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { asked, blank, PARTS, scale, type Line } from './budget'
@@ -14,7 +14,7 @@ const question = computed(() => asked(lines.value))
 const { answer, trouble } = useAnswer(
   () =>
     Object.values(question.value).some((p) => p?.length) ? JSON.stringify(question.value) : '',
-  () => consider('/api/bench/partial-budget', { body: question.value }),
+  () => partialBudget(question.value),
 )
 const W = 360
 const BAR = 26

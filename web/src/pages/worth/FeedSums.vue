@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useAnswer } from '../../answer'
-import { consider } from '../../farm/data'
+import { balesOf, grazingOf } from '../../phone/bench'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { whole, type Typed } from './typed'
@@ -27,11 +27,11 @@ const herd = computed(() => whole(grazing))
 const cut = computed(() => whole(bales))
 const { answer: lasts, trouble: herdTrouble } = useAnswer(
   () => (herd.value ? JSON.stringify(herd.value) : ''),
-  () => consider('/api/bench/grazing', { body: herd.value! }),
+  () => grazingOf(herd.value!),
 )
 const { answer: made, trouble: cutTrouble } = useAnswer(
   () => (cut.value ? JSON.stringify(cut.value) : ''),
-  () => consider('/api/bench/bales', { body: cut.value! }),
+  () => balesOf(cut.value!),
 )
 const kg = (value: number) => session.amount(value, 'KG')
 const weeks = (value: number) => session.amount(value, 'COUNT', 1)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useAnswer } from '../../answer'
-import { consider } from '../../farm/data'
+import { ownOrHire } from '../../phone/bench'
 import FigureField from '../../parts/FigureField.vue'
 import { useSession } from '../../session'
 import { whole, type Typed } from './typed'
@@ -30,7 +30,7 @@ const q = reactive({
 const body = computed(() => whole(q))
 const { answer, trouble } = useAnswer(
   () => (body.value ? JSON.stringify(body.value) : ''),
-  () => consider('/api/bench/own-or-hire', { body: body.value! }),
+  () => ownOrHire(body.value!),
 )
 const money = (usdPerHa: number) => session.amount(usdPerHa, 'USD_PER_HA')
 </script>

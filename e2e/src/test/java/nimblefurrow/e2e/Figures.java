@@ -5,7 +5,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.WaitForSelectorState;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
@@ -54,7 +53,7 @@ final class Figures {
               .chromium()
               .launch(
                   new BrowserType.LaunchOptions()
-                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setExecutablePath(Browser.program())
                       .setArgs(List.of("--no-sandbox", "--disable-gpu")));
       Page desk = enter(chromium, arguments[0], 1280, 800);
       season(desk);

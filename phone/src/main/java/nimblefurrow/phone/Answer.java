@@ -65,6 +65,11 @@ final class Answer {
     return with(name, all.stream().map(Answer::reason).toList());
   }
 
+  /** A reason with its figures. */
+  Answer reason(String name, Reason reason) {
+    return with(name, reason(reason));
+  }
+
   private static Answer reason(Reason reason) {
     Answer figures = new Answer();
     reason

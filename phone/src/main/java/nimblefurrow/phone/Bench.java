@@ -45,6 +45,12 @@ final class Bench {
       case "hire-price" -> hire(q);
       case "germination-count" -> germinated(q);
       case "rows" -> Rows.of(q);
+      case "mix" -> Mix.of(q);
+      case "partial-budget" -> Money.budget(q);
+      case "own-or-hire" -> Money.ownOrHire(q);
+      case "grazing" -> Feed.grazing(q);
+      case "bales" -> Feed.bales(q);
+      case "field-hours" -> Hours.of(q);
       default -> throw new Refused("", "The phone does not reckon “" + door + "”.");
     };
   }

@@ -1,20 +1,15 @@
 package nimblefurrow.server.bench;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.cover.CoverComponent;
 import nimblefurrow.core.cover.SpeciesTable;
-import nimblefurrow.core.ending.EndingMethod;
-import nimblefurrow.core.ending.EndingMethods;
 import nimblefurrow.core.season.Placement;
 import nimblefurrow.core.seed.MixCheck;
+import nimblefurrow.core.seed.MixEntry;
 import nimblefurrow.core.seed.MixWarning;
 import nimblefurrow.core.seed.PureLiveSeed;
 import nimblefurrow.core.seed.SeedMix;
-import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.core.units.Refused;
 import nimblefurrow.core.units.Usual;
 import nimblefurrow.server.cover.SpeciesService;
 import nimblefurrow.server.people.Access;
@@ -88,7 +83,11 @@ class SeedBench {
       @Nullable Double share,
       @Nullable Double germination,
       @Nullable Double purity,
-      @Nullable Double pricePerKg) {}
+      @Nullable Double pricePerKg) {
+    MixEntry.Component entry() {
+      return new MixEntry.Component(species, rateKgPerHa, share, germination, purity, pricePerKg);
+    }
+  }
 
   record MixAnswer(
       List<ComponentAnswer> components,
@@ -121,8 +120,15 @@ class SeedBench {
 
   @PostMapping("/mix")
   MixAnswer mix(@RequestBody MixQuestion q) {
-    Placement placement = placement(q.placement());
-    SeedMix mix = entered(q);
+    MixEntry entry =
+        new MixEntry(
+            q.components().stream().map(Component::entry).toList(),
+            q.placement(),
+            q.totalKgPerHa(),
+            q.liveSeedsPerM2(),
+            q.ending());
+    Placement placement = entry.placement();
+    SeedMix mix = entry.mix(table(q.farmId()));
     double mass = mix.rateKgPerHa();
     double count = mix.liveSeedsPerM2();
     List<ComponentAnswer> components =
@@ -145,70 +151,15 @@ class SeedBench {
         count,
         mix.intensity(placement),
         mix.costPerHa(),
-        MixCheck.of(mix, placement, ending(q.ending())).stream().map(SeedBench::view).toList());
+        MixCheck.of(mix, placement, entry.ending()).stream().map(SeedBench::view).toList());
   }
 
-  private SeedMix entered(MixQuestion q) {
-    SpeciesTable table = shipped;
-    if (q.farmId() != null) {
-      access.see(q.farmId());
-      table = species.table(q.farmId());
+  private SpeciesTable table(@Nullable UUID farmId) {
+    if (farmId == null) {
+      return shipped;
     }
-    List<SeedMix.Seed> seeds = new ArrayList<>();
-    List<Double> shares = new ArrayList<>();
-    boolean byShares = q.totalKgPerHa() != null || q.liveSeedsPerM2() != null;
-    for (int i = 0; i < q.components().size(); i++) {
-      Component c = q.components().get(i);
-      String at = "components[" + i + "]";
-      var found = table.find(c.species());
-      if (found.isEmpty()) {
-        throw new Refused(
-            at + ".species",
-            "There is no species “"
-                + c.species()
-                + "” in the table; on a farm, add your own under Seed.");
-      }
-      if (!byShares && c.rateKgPerHa() == null) {
-        throw new Refused(at + ".rateKgPerHa", "Give the rate of " + found.get().name() + ".");
-      }
-      double rate = byShares || c.rateKgPerHa() == null ? 1 : c.rateKgPerHa();
-      seeds.add(
-          new SeedMix.Seed(
-              found.get(),
-              rate,
-              c.germination() == null ? CoverComponent.USUAL_GERMINATION : c.germination(),
-              c.purity() == null ? CoverComponent.USUAL_PURITY : c.purity(),
-              c.pricePerKg() == null ? found.get().seedUsdPerKg() : c.pricePerKg()));
-      shares.add(c.share() == null ? 0 : c.share());
-    }
-    SeedMix mix = new SeedMix(seeds);
-    if (q.totalKgPerHa() != null) {
-      return mix.byMass(q.totalKgPerHa(), shares);
-    }
-    return q.liveSeedsPerM2() != null ? mix.byCount(q.liveSeedsPerM2(), shares) : mix;
-  }
-
-  /** A placement of the model, or the placement of a way of seeding. */
-  private static Placement placement(String key) {
-    try {
-      return Placement.of(key);
-    } catch (Refused notThat) {
-      try {
-        return SeedingMethod.of(key).placement();
-      } catch (Refused nothing) {
-        throw new Refused("placement", "There is no placement called “" + key + "”.");
-      }
-    }
-  }
-
-  private static @Nullable EndingMethod ending(@Nullable String key) {
-    if (key == null || key.isBlank() || key.equalsIgnoreCase("other")) {
-      return null;
-    }
-    // The calculator's own short word for any rolling.
-    return key.equalsIgnoreCase("roll")
-        ? EndingMethods.all().stream().filter(EndingMethod::rolls).findFirst().orElseThrow()
-        : EndingMethod.of(key);
+    access.see(farmId);
+    return species.table(farmId);
   }
 
   private static WarningAnswer view(MixWarning w) {

@@ -69,17 +69,29 @@ class HoursService {
       WorkHour air,
       WorkHour drilling) {}
 
+  /** What the weather of an hour before was, which wet or dried the stems. */
+  record HourBefore(
+      double tempC,
+      double dewPointC,
+      double windMPerS,
+      double gustMPerS,
+      double rainMm,
+      double solarWPerM2,
+      double soilTempC) {}
+
   /**
    * Three days.
    *
    * @param source where the hours came from, in words
    * @param growingDegrees mean warmth above 4 °C of the last three days, for leaves that take up
+   * @param before hours that are not judged; with them others can be reckoned on another ground
    */
   record HoursView(
       @Nullable String field,
       String source,
       double topSoilWetness,
       double growingDegrees,
+      List<HourBefore> before,
       List<HourView> hours) {}
 
   /**
@@ -193,7 +205,23 @@ class HoursService {
               judged(hours::drilling, i)));
     }
     return new HoursView(
-        field == null ? null : field.field().name(), source, wetness, warmth(farm), views);
+        field == null ? null : field.field().name(),
+        source,
+        wetness,
+        warmth(farm),
+        all.subList(0, from).stream().map(HoursService::before).toList(),
+        views);
+  }
+
+  private static HourBefore before(Hour h) {
+    return new HourBefore(
+        h.tempC(),
+        h.dewPointC(),
+        h.windMPerS(),
+        h.gustMPerS(),
+        h.rainMm(),
+        h.solarWPerM2(),
+        h.soilTempC());
   }
 
   private static WorkHour judged(IntFunction<WorkHours.Judged> judge, int i) {

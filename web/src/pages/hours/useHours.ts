@@ -1,0 +1,31 @@
+import { computed, ref, watch, type Ref } from 'vue'
+import type { Schemas } from '../../api/client'
+import { useRead } from '../../farm/data'
+import { hoursHere } from '../../phone/hours'
+
+const HOURS = '/api/farms/{farmId}/hours'
+
+/** Hours of a field, or of the farm's usual ground; without a signal those of any field are reckoned here. */
+export function useHours(fieldId: Ref<string | undefined>) {
+  const { data: fields } = useRead('/api/farms/{farmId}/fields')
+  const { data: asked, trouble } = useRead(HOURS, () => ({
+    query: { fieldId: fieldId.value ?? undefined },
+  }))
+  // Both are looked at so that they are kept for when there is no signal.
+  const { data: farm } = useRead(HOURS)
+  const { data: ground } = useRead('/api/farms/{farmId}/hours/ground')
+  const here = ref<Schemas['HoursView']>()
+  watch([fieldId, trouble, farm, ground], async () => {
+    here.value = undefined
+    const field = fields.value?.find((f) => f.id === fieldId.value)
+    if (!trouble.value || !field || !farm.value || !ground.value) return
+    const of = field.id
+    const got = await hoursHere(farm.value, ground.value, field).catch(() => undefined)
+    if (fieldId.value === of) here.value = got
+  })
+  return {
+    fields,
+    hours: computed(() => here.value ?? asked.value),
+    trouble: computed(() => (here.value ? '' : trouble.value)),
+  }
+}
