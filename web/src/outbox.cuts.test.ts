@@ -1,3 +1,4 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Waiting } from './outbox'
 
@@ -55,28 +56,38 @@ function network(url: string, request?: { body: string }): Promise<Answered> {
   return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ kept: true }) })
 }
 
-let page = 0
+const soon = () => new Promise((on) => setImmediate(on))
 const never = new Promise<never>(() => undefined)
 
-/** A page; the one before is closed and does nothing more, though its last request may arrive. */
+/** Which page is at work: one that is closed does nothing more, though its last request may arrive. */
+const working = new AsyncLocalStorage<number>()
+let page = 0
+const open = () => working.getStore() === page
+vi.stubGlobal('localStorage', {
+  getItem: (key: string) => phone.stored.get(key) ?? null,
+  setItem: (key: string, value: string) => open() && phone.stored.set(key, value),
+})
+vi.stubGlobal('window', { addEventListener: vi.fn() })
+vi.stubGlobal('navigator', { onLine: true })
+vi.stubGlobal('setInterval', vi.fn())
+vi.stubGlobal('fetch', async (url: string, request?: { body: string }) => {
+  if (!open()) return never
+  // What was answered to a page that is closed meanwhile, nobody reads.
+  const answer = await network(url, request).finally(() => soon().then(() => open() || never))
+  return { ...answer, json: () => (open() ? answer.json() : never) }
+})
+
+/** A page; the one before is closed. */
 async function opened() {
   const mine = ++page
+  const here = <T>(what: () => T) => working.run(mine, what)
   vi.resetModules()
-  vi.stubGlobal('localStorage', {
-    getItem: (key: string) => phone.stored.get(key) ?? null,
-    setItem: (key: string, value: string) => mine === page && phone.stored.set(key, value),
-  })
-  vi.stubGlobal('window', { addEventListener: vi.fn() })
-  vi.stubGlobal('navigator', { onLine: true })
-  vi.stubGlobal('setInterval', vi.fn())
-  vi.stubGlobal('fetch', async (url: string, request?: { body: string }) => {
-    if (mine !== page) return never
-    const answer = await network(url, request)
-    // What was answered to a page that is closed, nobody reads.
-    if (mine !== page) return never
-    return { ...answer, json: () => (mine === page ? answer.json() : never) }
-  })
-  return import('./outbox')
+  const outbox = await here(() => import('./outbox'))
+  return {
+    waiting: outbox.waiting,
+    send: (w: Waiting) => here(() => outbox.send(w)),
+    flush: () => here(() => outbox.flush()),
+  }
 }
 
 const entry = (id: string): Waiting => ({
@@ -118,14 +129,21 @@ describe('two hundred cuts of the signal', () => {
     for (let i = 0; cuts < 200; i++) {
       const id = `e${i}`
       wanted.push(`/log/${id}`)
-      await outbox.send(entry(id))
+      const first = outbox.send(entry(id))
+      if (luck() < 0.1) {
+        // Closed as soon as it was written down, while it is on its way for the first time.
+        await soon()
+        outbox = await opened()
+        continue
+      }
+      await first
       if (luck() < 0.5) {
         phone.pictures.set(`p${i}`, `picture ${i}`)
         wanted.push(`/log/${id}/pictures/p${i}`)
         await outbox.send(picture(`p${i}`, id))
       }
-      // Some time goes by, in which what waits is on its way.
-      await new Promise((on) => setTimeout(on))
+      // Some time goes by, in which some of what waits is on its way.
+      for (let n = luck() * 40; n > 0; n--) await soon()
       // The page is closed, at times while something is on its way.
       if (luck() < 0.2) {
         void outbox.flush()

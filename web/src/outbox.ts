@@ -28,11 +28,11 @@ export interface Waiting {
 const KEY = 'outbox'
 const listeners = new Set<() => void>()
 export const waiting = ref<Waiting[]>(read())
+/** What is sent for the first time: nobody need be told that it waits, but a page closed now finds it again. */
+let onItsWay: Waiting[] = []
+const keep = () => localStorage.setItem(KEY, JSON.stringify([...waiting.value, ...onItsWay]))
 // At once: a page that is closed in the next moment forgets nothing.
-watch(waiting, (now) => localStorage.setItem(KEY, JSON.stringify(now)), {
-  deep: true,
-  flush: 'sync',
-})
+watch(waiting, keep, { deep: true, flush: 'sync' })
 
 function read(): Waiting[] {
   try {
@@ -94,17 +94,33 @@ const held = (w: Waiting) => waiting.value.some((o) => o.about === w.after)
  */
 export async function send<T>(w: Waiting): Promise<T | undefined> {
   // What waits goes first, so that a later word about the same job stays the later one.
-  const got = unsent().length ? undefined : await go(w)
-  if (got !== undefined) {
-    void gone(w)
-    // An earlier word that was refused is outranked by this one, as one that waits would be.
-    if (waiting.value.some((o) => o.about === w.about))
-      waiting.value = waiting.value.filter((o) => o.about !== w.about)
-    return got as T
-  }
-  waiting.value = [...waiting.value.filter((o) => o.about !== w.about), w]
+  if (!unsent().length) {
+    const got = await firstTry(w)
+    if (got !== undefined) {
+      void gone(w)
+      return got as T
+    }
+  } else outrank(w)
   if (navigator.onLine) void flush()
   return undefined
+}
+
+/** An earlier word about the same, even one that was refused, gives way. */
+const outrank = (w: Waiting, by: Waiting[] = [w]) =>
+  (waiting.value = [...waiting.value.filter((o) => o.about !== w.about), ...by])
+
+/** Sends what nothing goes before; without a signal it waits from now on. */
+async function firstTry(w: Waiting): Promise<unknown> {
+  onItsWay = [...onItsWay, w]
+  keep()
+  try {
+    const got = await go(w)
+    outrank(w, got === undefined ? [w] : [])
+    return got
+  } finally {
+    onItsWay = onItsWay.filter((o) => o !== w)
+    keep()
+  }
 }
 
 /** Sends; signed out meanwhile it keeps waiting, and a page open for too long tries once more. */
