@@ -79,6 +79,46 @@ beforeEach(async () => {
 })
 const waits = () => outbox.waiting.value.map((w) => w.about)
 
+const note = (about: string): Waiting => ({ ...job(about), method: 'PUT', url: `/log/${about}` })
+const of = (entry: string, id: string): Waiting => ({
+  ...note(`picture-${id}`),
+  picture: id,
+  after: entry,
+})
+
+describe('what belongs together', () => {
+  it('is all on the phone before the first is on its way', async () => {
+    pictures.set('p', 'a picture')
+    void outbox.sendAll([note('wet'), of('wet', 'p')])
+    await load(false)
+    expect(waits()).toEqual(['wet', 'picture-p'])
+  })
+
+  it('goes in its order, and says whether all is there', async () => {
+    pictures.set('p', 'a picture')
+    answers = [ok(), ok()]
+    expect(await outbox.sendAll([note('wet'), of('wet', 'p')])).toBe(true)
+    expect(sent.map((s) => s.url)).toEqual(['/log/wet', '/log/picture-p'])
+    answers = [ok()]
+    expect(await outbox.sendAll([note('dry'), note('cold')])).toBe(false)
+    expect(waits()).toEqual(['cold'])
+  })
+
+  it('is refused whole with its first', async () => {
+    answers = [{ status: 422, body: { detail: 'No such day.' } }]
+    const both = outbox.sendAll([note('wet'), note('dry')])
+    await expect(both).rejects.toThrow('No such day.')
+    expect(sent).toHaveLength(1)
+    expect(stored.get('outbox')).toBe('[]')
+  })
+
+  it('keeps another that is refused, with its reason, so that the first is not written twice', async () => {
+    answers = [ok(), { status: 422, body: { detail: 'Too dark.' } }]
+    expect(await outbox.sendAll([note('wet'), note('dry')])).toBe(false)
+    expect(outbox.waiting.value).toMatchObject([{ about: 'dry', problem: 'Too dark.' }])
+  })
+})
+
 describe('what is written without a signal', () => {
   it('goes straight out where there is one', async () => {
     answers = [ok({ items: 3 })]
@@ -104,6 +144,20 @@ describe('what is written without a signal', () => {
       expect(waits()).toEqual(['ridge'])
     },
   )
+
+  it('is found again by the next page where this one is closed while it is on its way', async () => {
+    void outbox.send(job('ridge'))
+    expect(waits()).toEqual([])
+    await load(false)
+    expect(waits()).toEqual(['ridge'])
+  })
+
+  it('is on no list any more once it is there or refused', async () => {
+    answers = [ok(), { status: 422, body: { detail: 'No such day.' } }]
+    await outbox.send(job('ridge'))
+    await outbox.send(job('hollow')).catch(() => undefined)
+    expect(stored.get('outbox')).toBe('[]')
+  })
 
   it('is refused at once where the server refuses it', async () => {
     answers = [{ status: 422, body: { detail: 'No such day.' } }]

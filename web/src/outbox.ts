@@ -1,6 +1,7 @@
 import { ref, watch } from 'vue'
 import { cookie, refusal, Refusal } from './api/client'
 import { sentOtherwise } from './farm/data'
+import { forgetPicture, waitingPicture } from './pictures/sending'
 import { notice } from './shell/notice'
 
 /**
@@ -51,7 +52,6 @@ export function onSent(listener: () => void): () => void {
 /** What goes with it: a picture out of the browser's database, or words. */
 async function bodyOf(w: Waiting): Promise<{ type: string; body: BodyInit }> {
   if (!w.picture) return { type: 'application/json', body: JSON.stringify(w.body) }
-  const { waitingPicture } = await import('./pictures/sending')
   const body = await waitingPicture(w.picture)
   if (!body) throw refusal(410, { detail: 'The picture is no longer on this phone.' })
   return { type: 'image/jpeg', body }
@@ -59,9 +59,7 @@ async function bodyOf(w: Waiting): Promise<{ type: string; body: BodyInit }> {
 
 /** Only what is off the list: closed in between, a page would look for a picture that is not there. */
 async function gone(w: Waiting) {
-  if (!w.picture) return
-  const { forgetPicture } = await import('./pictures/sending')
-  await forgetPicture(w.picture)
+  if (w.picture) await forgetPicture(w.picture)
 }
 
 async function go(w: Waiting): Promise<unknown> {
@@ -105,13 +103,37 @@ export async function send<T>(w: Waiting): Promise<T | undefined> {
   return undefined
 }
 
+/**
+ * Sends what belongs together, in its order; all of it is on the phone's list before the first is on its way.
+ * Where the first is refused, so is all; another that is refused stays on the list with its reason.
+ * @returns whether all is there, and nothing waits
+ */
+export async function sendAll(together: readonly Waiting[]): Promise<boolean> {
+  onItsWay = [...onItsWay, ...together]
+  keep()
+  try {
+    let there = true
+    for (const w of together) {
+      const sent = await send(w).catch((e: Error) => {
+        if (w === together[0]) throw e
+        outrank(w, [{ ...w, problem: e.message }])
+      })
+      there = sent !== undefined && there
+    }
+    return there
+  } finally {
+    onItsWay = onItsWay.filter((o) => !together.includes(o))
+    keep()
+  }
+}
+
 /** An earlier word about the same, even one that was refused, gives way. */
 const outrank = (w: Waiting, by: Waiting[] = [w]) =>
   (waiting.value = [...waiting.value.filter((o) => o.about !== w.about), ...by])
 
 /** Sends what nothing goes before; without a signal it waits from now on. */
 async function firstTry(w: Waiting): Promise<unknown> {
-  onItsWay = [...onItsWay, w]
+  if (!onItsWay.includes(w)) onItsWay = [...onItsWay, w]
   keep()
   try {
     const got = await go(w)
@@ -152,7 +174,10 @@ export function mend(w: Waiting, body: unknown): Promise<void> {
 
 /** The next that waits for nothing but a signal. */
 const first = () => unsent().find((w) => !held(w))
-const forgetIt = (w: Waiting) => (waiting.value = waiting.value.filter((o) => !same(o, w)))
+function forgetIt(w: Waiting) {
+  onItsWay = onItsWay.filter((o) => !same(o, w))
+  waiting.value = waiting.value.filter((o) => !same(o, w))
+}
 const stands = (w: Waiting, problem: string) =>
   (waiting.value = waiting.value.map((o) => (same(o, w) ? { ...w, problem } : o)))
 

@@ -1,6 +1,6 @@
 import { del, get, keys, set } from 'idb-keyval'
 import { farmNow } from '../farm/now'
-import { send } from '../outbox'
+import type { Waiting } from '../outbox'
 import { saidOf, type Taken } from './taking'
 
 /*
@@ -13,13 +13,10 @@ const named = (id: string) => `picture-${id}`
 export const waitingPicture = (id: string) => get<Blob>(named(id))
 export const forgetPicture = (id: string) => del(named(id))
 
-/**
- * Sends a picture of an entry, or keeps it to be sent.
- * @returns whether it is there already
- */
-export async function sendPicture(fieldId: string, entryId: string, t: Taken): Promise<boolean> {
+/** A picture of an entry, on this phone from now on and ready to be sent behind it. */
+export async function pictureOf(fieldId: string, entryId: string, t: Taken): Promise<Waiting> {
   await set(named(t.id), t.picture)
-  const answer = await send({
+  return {
     about: `picture-${t.id}`,
     method: 'PUT',
     url: `/api/farms/${farmNow()}/fields/${fieldId}/log/${entryId}/pictures/${t.id}?${saidOf(t)}`,
@@ -27,9 +24,12 @@ export async function sendPicture(fieldId: string, entryId: string, t: Taken): P
     said: 'picture',
     picture: t.id,
     after: entryId,
-  })
-  return answer !== undefined
+  }
 }
+
+/** Pictures of an entry, in their order. */
+export const picturesOf = (fieldId: string, entryId: string, taken: readonly Taken[]) =>
+  Promise.all(taken.map((t) => pictureOf(fieldId, entryId, t)))
 
 /** Lets go of pictures that nothing waits for any more, as after one was dropped. */
 export async function tidy(waiting: readonly { picture?: string }[]) {

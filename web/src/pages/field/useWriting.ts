@@ -1,9 +1,9 @@
 import { toValue, type MaybeRefOrGetter } from 'vue'
-import { send } from '../../outbox'
+import { sendAll, type Waiting } from '../../outbox'
 import { useSession } from '../../session'
 import { attempt } from '../../shell/attempt'
 import { notice } from '../../shell/notice'
-import { sendPicture } from '../../pictures/sending'
+import { picturesOf } from '../../pictures/sending'
 import type { Taken } from '../../pictures/taking'
 import { newId } from '../../words/ids'
 import { kindOf, type EntryInput } from './entries'
@@ -25,23 +25,22 @@ export function useWriting(fieldId: MaybeRefOrGetter<string>) {
   ): Promise<boolean> {
     const field = toValue(fieldId)
     const written = await attempt(async () => {
-      let all = true
-      let left = pictures
-      for (const body of entries) {
+      const all = entries.map((body): Waiting => {
         const id = newId()
-        const now = await send({
+        return {
           about: id,
           method: 'PUT',
           url: `/api/farms/${session.farm?.id}/fields/${field}/log/${id}`,
           body,
           said: kindOf(session.entryKinds, body.kind)?.label ?? body.kind,
           fieldId: field,
-        })
-        all &&= now !== undefined
-        for (const t of left) all = (await sendPicture(field, id, t)) && all
-        left = []
-      }
-      notice.show(all ? said : 'It is on this phone and is sent when there is a signal.')
+        }
+      })
+      const [first] = all
+      if (first && pictures.length)
+        all.splice(1, 0, ...(await picturesOf(field, first.about, pictures)))
+      const there = await sendAll(all)
+      notice.show(there ? said : 'It is on this phone and is sent when there is a signal.')
       return true
     })
     return written === true
