@@ -12,8 +12,8 @@ import java.util.Random;
 import java.util.stream.IntStream;
 
 /**
- * Writes entries on a phone while the signal is cut, the page is closed and the server is killed, two
- * hundred times; then says which of them the server has, and how often.
+ * Writes entries on a phone while the signal is cut, the page is closed and the server is killed,
+ * two hundred times; then says which of them the server has, and how often.
  */
 final class PhoneCuts {
   private static final int CUTS = 200;
@@ -47,8 +47,8 @@ final class PhoneCuts {
   }
 
   /**
-   * @param arguments the address of a server that is started again when it is killed, and the file that
-   *     its process runs
+   * @param arguments the address of a server that is started again when it is killed, and the file
+   *     that its process runs
    */
   public static void main(String[] arguments) {
     try (Playwright playwright =
@@ -64,9 +64,7 @@ final class PhoneCuts {
                       .setArgs(List.of("--no-sandbox", "--disable-gpu")));
       BrowserContext context =
           chromium.newContext(
-              new Browser.NewContextOptions()
-                  .setBaseURL(arguments[0])
-                  .setViewportSize(390, 844));
+              new Browser.NewContextOptions().setBaseURL(arguments[0]).setViewportSize(390, 844));
       context.setDefaultTimeout(120_000);
       new PhoneCuts(context, arguments[1]).run();
     }

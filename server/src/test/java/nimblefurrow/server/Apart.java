@@ -57,6 +57,8 @@ final class Apart implements AutoCloseable {
     }
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    // It lives for a minute or two: the second compiler's time is never won back.
+    command.add("-XX:TieredStopAtLevel=1");
     command.addAll(List.of(options));
     command.addAll(List.of("-cp", System.getProperty("java.class.path")));
     command.add(NimbleFurrow.class.getName());

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -13,6 +14,7 @@ import tools.jackson.databind.JsonNode;
  * The server as it is shipped, with the heap it is shipped with, used for weeks; and all that it
  * says meanwhile, in a file for reading.
  */
+@Tag("apart")
 class SteadyTest {
   private static final int DAYS = 40;
 
@@ -35,9 +37,7 @@ class SteadyTest {
 
   @Test
   void fortyDaysOfAFarmFitIntoTheShippedHeap() throws Exception {
-    try (Apart server =
-        Apart.start(
-            "steady", "-XX:TieredStopAtLevel=1", "-Xmx512m", "-XX:+ExitOnOutOfMemoryError")) {
+    try (Apart server = Apart.start("steady", "-Xmx512m", "-XX:+ExitOnOutOfMemoryError")) {
       Api owner = server.owner();
       String farm = owner.farm();
       LocalDate first = LocalDate.of(2026, 9, 13);

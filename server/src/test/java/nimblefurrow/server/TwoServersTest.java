@@ -6,9 +6,11 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import org.awaitility.Awaitility;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Two servers share one database, from its first moment on. */
+@Tag("apart")
 class TwoServersTest {
   @Test
   void twoThatFirstStartOnOneEmptyDatabaseBothComeUpAndShowTheSameFarm() throws Exception {
