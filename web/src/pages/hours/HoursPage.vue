@@ -52,7 +52,7 @@ async function table(event: Event) {
         <p v-if="view" class="muted">
           {{ sentence(view.source) }}{{ view.field ? `, on ${view.field}` : '' }}. Ground begins at
           {{ session.amount(view.topSoilWetness, 'SHARE') }} of what it holds; the last three days
-          were {{ session.amount(view.growingDegrees, 'DEGREE_DAYS') }} a day of growing warmth.
+          were {{ session.amount(view.growingDegrees, 'KELVIN') }} warmer than covers need to grow.
         </p>
       </div>
       <v-autocomplete
