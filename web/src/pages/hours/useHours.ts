@@ -1,4 +1,5 @@
 import { computed, ref, watch, type Ref } from 'vue'
+import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { hoursHere } from '../../phone/hours'
@@ -11,9 +12,11 @@ export function useHours(fieldId: Ref<string | undefined>) {
   const { data: asked, trouble } = useRead(HOURS, () => ({
     query: { fieldId: fieldId.value ?? undefined },
   }))
-  // Both are looked at so that they are kept for when there is no signal.
-  const { data: farm } = useRead(HOURS)
-  const { data: ground } = useRead('/api/farms/{farmId}/hours/ground')
+  // Both are looked at so that a phone keeps them for when there is no signal.
+  const { smAndDown: phone } = useDisplay()
+  const aside = () => (phone.value ? {} : null)
+  const { data: farm } = useRead(HOURS, aside)
+  const { data: ground } = useRead('/api/farms/{farmId}/hours/ground', aside)
   const here = ref<Schemas['HoursView']>()
   watch([fieldId, trouble, farm, ground], async () => {
     here.value = undefined

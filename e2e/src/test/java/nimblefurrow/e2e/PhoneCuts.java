@@ -6,6 +6,9 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.URI;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -17,8 +20,8 @@ import java.util.stream.IntStream;
  */
 final class PhoneCuts {
   private static final int CUTS = 200;
-  private static final int OF_KILLS = 25;
-  private static final int SOON_MS = 120;
+  private static final int OF_KILLS = 20;
+  private static final int SOON_MS = 600;
 
   private static final String FARM =
       "fetch('/api/farms').then((r) => r.json()).then((f) => '/api/farms/' + f[0].id)";
@@ -32,6 +35,7 @@ final class PhoneCuts {
           .formatted(FARM);
 
   private final BrowserContext context;
+  private final String address;
   private final String jar;
   private final Random random = new Random(20261128);
   private String field = "";
@@ -39,9 +43,11 @@ final class PhoneCuts {
   private int away;
   private int closed;
   private int killed;
+  private int lastKill;
 
-  private PhoneCuts(BrowserContext context, String jar) {
+  private PhoneCuts(BrowserContext context, String address, String jar) {
     this.context = context;
+    this.address = address + "/api/session";
     this.jar = jar;
     this.phone = context.newPage();
   }
@@ -66,7 +72,7 @@ final class PhoneCuts {
           chromium.newContext(
               new Browser.NewContextOptions().setBaseURL(arguments[0]).setViewportSize(390, 844));
       context.setDefaultTimeout(120_000);
-      new PhoneCuts(context, arguments[1]).run();
+      new PhoneCuts(context, arguments[0], arguments[1]).run();
     }
   }
 
@@ -92,7 +98,8 @@ final class PhoneCuts {
   }
 
   private void cut(int i) {
-    if (i % OF_KILLS == OF_KILLS - 1) {
+    if (i - lastKill >= OF_KILLS && answers()) {
+      lastKill = i;
       ProcessHandle.allProcesses()
           .filter(p -> p.info().commandLine().orElse("").endsWith("-jar " + jar))
           .forEach(ProcessHandle::destroyForcibly);
@@ -103,6 +110,16 @@ final class PhoneCuts {
     } else {
       reopened();
       closed++;
+    }
+  }
+
+  /** A server that is still starting is left alone: who starts it again would give up. */
+  private boolean answers() {
+    try {
+      HttpURLConnection ask = (HttpURLConnection) URI.create(address).toURL().openConnection();
+      return ask.getResponseCode() > 0;
+    } catch (IOException down) {
+      return false;
     }
   }
 
