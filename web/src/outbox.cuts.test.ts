@@ -116,66 +116,72 @@ beforeEach(() => {
 })
 
 describe('two hundred cuts of the signal', () => {
-  it.each([1, 2, 3])('lose nothing and double nothing, luck %i', async (seed) => {
-    luck = seeded(20260912 + seed)
-    let cuts = 0
-    cut = () => {
-      const l = luck()
-      const how = l < 0.12 ? 'there' : l < 0.2 ? 'back' : l < 0.25 ? 'gateway' : 'none'
-      if (how !== 'none') cuts++
-      return how
-    }
-    let outbox = await opened()
-    const wanted: string[] = []
-    for (let i = 0; cuts < 200; i++) {
-      const id = `e${i}`
-      wanted.push(`/log/${id}`)
-      const first = outbox.send(entry(id))
-      if (luck() < 0.1) {
-        // Closed as soon as it was written down, while it is on its way for the first time.
-        await soon()
-        outbox = await opened()
-        continue
+  it.each([1, 2, 3])(
+    'lose nothing and double nothing, luck %i',
+    async (seed) => {
+      luck = seeded(20260912 + seed)
+      let cuts = 0
+      cut = () => {
+        const l = luck()
+        const how = l < 0.12 ? 'there' : l < 0.2 ? 'back' : l < 0.25 ? 'gateway' : 'none'
+        if (how !== 'none') cuts++
+        return how
       }
-      await first
-      if (luck() < 0.2) {
-        phone.pictures.set(`q${i}`, `picture ${i}`)
-        wanted.push(`/log/t${i}`, `/log/t${i}/pictures/q${i}`)
-        const both = outbox.sendAll([entry(`t${i}`), picture(`q${i}`, `t${i}`)])
-        if (luck() < 0.5) await both
-        else {
-          for (let n = luck() * 4; n > 0; n--) await soon()
+      let outbox = await opened()
+      const wanted: string[] = []
+      for (let i = 0; cuts < 200; i++) {
+        const id = `e${i}`
+        wanted.push(`/log/${id}`)
+        const first = outbox.send(entry(id))
+        if (luck() < 0.1) {
+          // Closed as soon as it was written down, while it is on its way for the first time.
+          await soon()
           outbox = await opened()
           continue
         }
+        await first
+        if (luck() < 0.2) {
+          phone.pictures.set(`q${i}`, `picture ${i}`)
+          wanted.push(`/log/t${i}`, `/log/t${i}/pictures/q${i}`)
+          const both = outbox.sendAll([entry(`t${i}`), picture(`q${i}`, `t${i}`)])
+          if (luck() < 0.5) await both
+          else {
+            for (let n = luck() * 4; n > 0; n--) await soon()
+            outbox = await opened()
+            continue
+          }
+        }
+        if (luck() < 0.5) {
+          phone.pictures.set(`p${i}`, `picture ${i}`)
+          wanted.push(`/log/${id}/pictures/p${i}`)
+          await outbox.send(picture(`p${i}`, id))
+        }
+        // Some time goes by, in which some of what waits is on its way.
+        for (let n = luck() * 40; n > 0; n--) await soon()
+        // The page is closed, at times while something is on its way.
+        if (luck() < 0.2) {
+          void outbox.flush()
+          outbox = await opened()
+        } else if (luck() < 0.3) await outbox.flush()
       }
-      if (luck() < 0.5) {
-        phone.pictures.set(`p${i}`, `picture ${i}`)
-        wanted.push(`/log/${id}/pictures/p${i}`)
-        await outbox.send(picture(`p${i}`, id))
+      cut = () => 'none'
+      outbox = await opened()
+      await vi.waitFor(async () => {
+        await outbox.flush()
+        expect(outbox.waiting.value).toEqual([])
+      })
+      expect([...server.has.keys()].sort()).toEqual([...wanted].sort())
+      for (const url of wanted) {
+        const [, , id, , p] = url.split('/')
+        expect(server.has.get(url)).toBe(
+          p ? `picture ${p.slice(1)}` : JSON.stringify({ words: id }),
+        )
+        if (p)
+          expect(server.arrived.indexOf(url)).toBeGreaterThan(server.arrived.indexOf(`/log/${id}`))
       }
-      // Some time goes by, in which some of what waits is on its way.
-      for (let n = luck() * 40; n > 0; n--) await soon()
-      // The page is closed, at times while something is on its way.
-      if (luck() < 0.2) {
-        void outbox.flush()
-        outbox = await opened()
-      } else if (luck() < 0.3) await outbox.flush()
-    }
-    cut = () => 'none'
-    outbox = await opened()
-    await vi.waitFor(async () => {
-      await outbox.flush()
-      expect(outbox.waiting.value).toEqual([])
-    })
-    expect([...server.has.keys()].sort()).toEqual([...wanted].sort())
-    for (const url of wanted) {
-      const [, , id, , p] = url.split('/')
-      expect(server.has.get(url)).toBe(p ? `picture ${p.slice(1)}` : JSON.stringify({ words: id }))
-      if (p)
-        expect(server.arrived.indexOf(url)).toBeGreaterThan(server.arrived.indexOf(`/log/${id}`))
-    }
-    expect(phone.pictures.size).toBe(0)
-    expect(cuts).toBeGreaterThanOrEqual(200)
-  }, 60_000)
+      expect(phone.pictures.size).toBe(0)
+      expect(cuts).toBeGreaterThanOrEqual(200)
+    },
+    60_000,
+  )
 })
