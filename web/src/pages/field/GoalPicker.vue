@@ -73,6 +73,7 @@ watch([what, amount, day, tenths, unit], () => {
       inputmode="decimal"
       density="compact"
       :hint="what === 'purpose' && purpose ? sentence(purpose.measure) : ''"
+      persistent-hint
       style="min-width: 120px"
     />
     <v-text-field

@@ -144,6 +144,7 @@ async function remove() {
         label="Hazards a driver must know"
         placeholder="power line, soft spot, open inlet"
         hint="printed on every sheet of this field"
+        persistent-hint
         class="mt-2"
         :error-messages="at('hazards')"
       />

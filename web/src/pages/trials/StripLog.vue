@@ -66,6 +66,7 @@ async function keep() {
       v-model="lost"
       label="Lost, because"
       hint="Such as: a wheel track, a wet hole. It does not count then."
+      persistent-hint
       :error-messages="refused?.at('lost')"
     />
     <p v-if="refused && !refused.errors.length" class="rust">{{ refused.message }}</p>

@@ -9,7 +9,6 @@ import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -73,9 +72,6 @@ final class Browser {
                 .setViewportSize(width, height)
                 .setColorScheme(dark ? ColorScheme.DARK : ColorScheme.LIGHT)
                 .setServiceWorkers(workers)
-                // What slides or fades is waited for by every test, and drawn without a graphics
-                // card.
-                .setReducedMotion(ReducedMotion.REDUCE)
                 .setAcceptDownloads(true));
     context.setDefaultTimeout(PATIENCE_MS);
     OPEN.add(context);
