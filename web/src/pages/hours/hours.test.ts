@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'vitest'
-import { bestRun, byDay, clock, mostly, type HourView } from './hours.ts'
+import { bestRun, byDay, clock, mostly, older, type HourView } from './hours.ts'
 
 /** A day from six o'clock: g is go, m is marginal, anything else stands for a limit. */
 function day(from: number, verdicts: string) {
@@ -51,4 +51,14 @@ test('mostly: what stands against it most often while people are out', () => {
     'dew x',
   )
   assert.equal(mostly(day(6, 'ggg'), 'rolling', always), undefined)
+})
+
+test('older: hours that were kept of another day begin before those of now', () => {
+  const from = (time?: string) =>
+    ({ hours: time ? [{ time }] : [] }) as unknown as Parameters<typeof older>[1]
+  assert.equal(older(from('2027-05-21T00:00'), from('2027-05-22T00:00')), true)
+  assert.equal(older(from('2027-05-22T00:00'), from('2027-05-22T00:00')), false)
+  assert.equal(older(from('2027-05-23T00:00'), from('2027-05-22T00:00')), false)
+  assert.equal(older(undefined, from('2027-05-22T00:00')), false)
+  assert.equal(older(from(), from('2027-05-22T00:00')), false)
 })

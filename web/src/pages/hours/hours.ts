@@ -65,3 +65,12 @@ export function mostly(
   }
   return [...limits].sort((a, b) => b[1] - a[1])[0]?.[0]
 }
+
+/** Whether hours begin before others do, as those that a phone kept of another day. */
+export function older(
+  hours: Schemas['HoursView'] | undefined,
+  others: Schemas['HoursView'],
+): boolean {
+  const [mine, theirs] = [hours?.hours[0]?.time, others.hours[0]?.time]
+  return !!mine && !!theirs && mine < theirs
+}

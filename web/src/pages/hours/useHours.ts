@@ -3,6 +3,7 @@ import { useDisplay } from 'vuetify'
 import type { Schemas } from '../../api/client'
 import { useRead } from '../../farm/data'
 import { hoursHere } from '../../phone/hours'
+import { older } from './hours'
 
 const HOURS = '/api/farms/{farmId}/hours'
 
@@ -18,13 +19,14 @@ export function useHours(fieldId: Ref<string | undefined>) {
   const { data: farm } = useRead(HOURS, aside)
   const { data: ground } = useRead('/api/farms/{farmId}/hours/ground', aside)
   const here = ref<Schemas['HoursView']>()
-  watch([fieldId, trouble, farm, ground], async () => {
+  watch([fieldId, asked, trouble, fields, farm, ground], async () => {
     here.value = undefined
     const field = fields.value?.find((f) => f.id === fieldId.value)
-    if (!trouble.value || !field || !farm.value || !ground.value) return
-    const of = field.id
+    if (!field || !farm.value || !ground.value) return
+    // What was kept of a field from a day before gives way to what was last heard of the farm.
+    if (!trouble.value && !older(asked.value, farm.value)) return
     const got = await hoursHere(farm.value, ground.value, field).catch(() => undefined)
-    if (fieldId.value === of) here.value = got
+    if (fieldId.value === field.id) here.value = got
   })
   return {
     fields,

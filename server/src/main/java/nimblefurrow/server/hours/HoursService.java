@@ -69,16 +69,6 @@ class HoursService {
       WorkHour air,
       WorkHour drilling) {}
 
-  /** What the weather of an hour before was, which wet or dried the stems. */
-  record HourBefore(
-      double tempC,
-      double dewPointC,
-      double windMPerS,
-      double gustMPerS,
-      double rainMm,
-      double solarWPerM2,
-      double soilTempC) {}
-
   /**
    * Three days.
    *
@@ -91,7 +81,7 @@ class HoursService {
       String source,
       double topSoilWetness,
       double growingDegrees,
-      List<HourBefore> before,
+      List<Hour> before,
       List<HourView> hours) {}
 
   /**
@@ -209,19 +199,8 @@ class HoursService {
         source,
         wetness,
         warmth(farm),
-        all.subList(0, from).stream().map(HoursService::before).toList(),
+        all.subList(0, from),
         views);
-  }
-
-  private static HourBefore before(Hour h) {
-    return new HourBefore(
-        h.tempC(),
-        h.dewPointC(),
-        h.windMPerS(),
-        h.gustMPerS(),
-        h.rainMm(),
-        h.solarWPerM2(),
-        h.soilTempC());
   }
 
   private static WorkHour judged(IntFunction<WorkHours.Judged> judge, int i) {
