@@ -98,6 +98,7 @@ watch([what, amount, day, tenths, unit], () => {
 .goal {
   display: flex;
   flex-wrap: wrap;
+  align-items: flex-start;
   gap: 10px;
   margin: 8px 0 4px;
 }

@@ -140,7 +140,8 @@ class AccessibilityTest {
   /** No page has frames of elsewhere: all is asked within it, without a second window each time. */
   private static AxeBuilder axe(Page page) {
     AxeRunOptions options = new AxeRunOptions();
-    // What passes is not asked for: names for its elements were a quarter of the browser's work here.
+    // What passes is not asked for: names for its elements were a quarter of the browser's work
+    // here.
     options.setResultTypes(List.of("violations"));
     return new AxeBuilder(page).setLegacyMode(true).options(options);
   }

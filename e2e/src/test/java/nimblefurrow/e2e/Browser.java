@@ -26,6 +26,8 @@ final class Browser {
       List.of(
           "--no-sandbox",
           "--disable-gpu",
+          // Letters as a screen draws them: hinted to whole pixels, words run together.
+          "--font-render-hinting=none",
           "--disable-quic",
           "--no-first-run",
           "--disable-background-networking",
